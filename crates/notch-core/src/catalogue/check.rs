@@ -1,0 +1,267 @@
+//! Checks a catalogue as a whole: every reference resolves, every figure is in range.
+
+use std::collections::BTreeSet;
+
+use thiserror::Error;
+
+use super::{Catalogue, CutFamily, Dimension, Grip, Hold, Motion, SegmentKind, Shape, TargetSize};
+use crate::units::Millimetres;
+
+/// Why the data files are refused.
+#[derive(Clone, Debug, PartialEq, Error)]
+pub enum CatalogueError {
+    /// A file that cannot be read at all.
+    #[error("{file}: {why}")]
+    Unreadable {
+        /// Name of the file.
+        file: &'static str,
+        /// What the reader said.
+        why: String,
+    },
+    /// Everything that is wrong with the figures and references.
+    #[error("the data files have {} mistakes: {}", .0.len(), .0.join("; "))]
+    Wrong(Vec<String>),
+}
+
+/// Ids of the diagnoses that the judge can give.
+pub(crate) const DIAGNOSIS_IDS: [&str; 12] = [
+    "too_thick",
+    "too_thin",
+    "wide_spread",
+    "drift_up",
+    "drift_down",
+    "taper",
+    "lengths_vary",
+    "sticks_off",
+    "planks_off",
+    "too_few",
+    "sound",
+    "mixed",
+];
+
+/// Ids of the cautions that rules give, whatever the food.
+pub(crate) const RULE_CAUTIONS: [&str; 9] = [
+    "rolls",
+    "last_bit",
+    "tall_tap",
+    "towards_self",
+    "choked_back",
+    "index_on_spine",
+    "press_hands",
+    "allergy",
+    "single_bevel_hand",
+];
+
+/// Collects mistakes, so that all are told at once.
+#[derive(Default)]
+struct Mistakes(Vec<String>);
+
+impl Mistakes {
+    fn unless(&mut self, sound: bool, mistake: impl FnOnce() -> String) {
+        if !sound {
+            self.0.push(mistake());
+        }
+    }
+
+    fn unique<'a>(&mut self, what: &str, ids: impl Iterator<Item = &'a String>) {
+        let mut seen = BTreeSet::new();
+        for id in ids {
+            let plain = !id.is_empty() && id.bytes().all(|b| b.is_ascii_lowercase() || b.is_ascii_digit() || b == b'_');
+            self.unless(plain, || format!("{what} id “{id}” is not plain lower case"));
+            self.unless(seen.insert(id), || format!("{what} “{id}” is there twice"));
+        }
+    }
+}
+
+pub(super) fn check(catalogue: &Catalogue) -> Result<(), CatalogueError> {
+    let mut mistakes = Mistakes::default();
+    mistakes.unique("knife", catalogue.knives.iter().map(|k| &k.id));
+    mistakes.unique("food", catalogue.foods.iter().map(|f| &f.id));
+    mistakes.unique("cut", catalogue.cuts.iter().map(|c| &c.id));
+    mistakes.unique("set", catalogue.sets.iter().map(|s| &s.id));
+    mistakes.unique("tolerance", catalogue.tolerances.iter().map(|t| &t.id));
+    mistakes.unique("fault", catalogue.faults.iter().map(|f| &f.id));
+    mistakes.unique("caution", catalogue.cautions.iter().map(|c| &c.id));
+    mistakes.unique("question", catalogue.schools.iter().map(|q| &q.id));
+    check_knives(catalogue, &mut mistakes);
+    check_foods(catalogue, &mut mistakes);
+    check_standards(catalogue, &mut mistakes);
+    check_words(catalogue, &mut mistakes);
+    check_progress(catalogue, &mut mistakes);
+    if mistakes.0.is_empty() { Ok(()) } else { Err(CatalogueError::Wrong(mistakes.0)) }
+}
+
+fn check_knives(catalogue: &Catalogue, mistakes: &mut Mistakes) {
+    for knife in &catalogue.knives {
+        let id = &knife.id;
+        let length = knife.length;
+        mistakes.unless(
+            length.from >= Millimetres::whole(50)
+                && length.from <= length.usual
+                && length.usual <= length.to
+                && length.to <= Millimetres::whole(400),
+            || format!("knife {id}: lengths are not 50 ≤ from ≤ usual ≤ to ≤ 400"),
+        );
+        if let Some(angle) = knife.angle {
+            mistakes.unless(angle.from >= 5.0 && angle.from <= angle.to && angle.to <= 30.0, || {
+                format!("knife {id}: angles are not 5 ≤ from ≤ to ≤ 30")
+            });
+        }
+        mistakes.unless((1..=5).contains(&knife.weight) && (1..=5).contains(&knife.stiffness), || {
+            format!("knife {id}: weight and stiffness are 1 to 5")
+        });
+        mistakes.unless(!knife.motions.is_empty(), || format!("knife {id}: no motion"));
+    }
+}
+
+fn check_foods(catalogue: &Catalogue, mistakes: &mut Mistakes) {
+    for food in &catalogue.foods {
+        let id = &food.id;
+        mistakes.unless(food.density > 0.1 && food.density < 2.0, || format!("food {id}: density"));
+        mistakes.unless((1..=5).contains(&food.firmness), || format!("food {id}: firmness is 1 to 5"));
+        mistakes.unless(food.trim.get() * 2.0 < food.length().get(), || format!("food {id}: trim"));
+        for caution in &food.cautions {
+            mistakes.unless(catalogue.caution(caution).is_some(), || {
+                format!("food {id}: caution “{caution}” is not there")
+            });
+        }
+        let sides = [food.height(), food.width(), food.length()];
+        mistakes.unless(sides.iter().all(|s| (3.0..=600.0).contains(&s.get())), || {
+            format!("food {id}: sizes are 3 to 600 mm")
+        });
+        if let Shape::Ball { diameter, core: Some(core) } = food.shape {
+            mistakes.unless(core < diameter, || format!("food {id}: core"));
+        }
+    }
+}
+
+fn check_standards(catalogue: &Catalogue, mistakes: &mut Mistakes) {
+    for set in &catalogue.sets {
+        for (cut, target) in &set.cuts {
+            let here = format!("set {}, cut {cut}", set.id);
+            mistakes.unless(catalogue.cut(cut).is_some(), || format!("{here}: there is no such cut"));
+            let sides: Vec<TargetSize> = [Dimension::Thickness, Dimension::Width, Dimension::Length]
+                .into_iter()
+                .filter_map(|side| target.side(side))
+                .collect();
+            mistakes.unless(!sides.is_empty(), || format!("{here}: no size"));
+            for side in sides {
+                let sound = match side {
+                    TargetSize::Range { from, to } => from < to,
+                    _ => true,
+                };
+                let nominal = side.nominal().get();
+                mistakes.unless(sound && (0.5..=150.0).contains(&nominal), || format!("{here}: size"));
+            }
+        }
+    }
+    for tolerance in &catalogue.tolerances {
+        let sound = tolerance.share > 0.0 && tolerance.share < 1.0 && tolerance.even_cv > 0.0;
+        mistakes.unless(sound, || format!("tolerance {}", tolerance.id));
+    }
+    for strand in super::Strand::ALL {
+        let mut rungs: Vec<u8> = catalogue.cuts.iter().filter(|c| c.strand == Some(strand)).map(|c| c.rung).collect();
+        rungs.sort_unstable();
+        let expected: Vec<u8> = (1..=rungs.len()).map(|rung| u8::try_from(rung).unwrap_or(u8::MAX)).collect();
+        mistakes.unless(!rungs.is_empty() && rungs == expected, || {
+            format!("strand {}: rungs are not 1, 2, 3…", strand.name())
+        });
+    }
+    for cut in &catalogue.cuts {
+        mistakes.unless((cut.family == CutFamily::Hand) == cut.strand.is_none(), || {
+            format!("cut {}: only hand work has no strand", cut.id)
+        });
+    }
+}
+
+fn check_words(catalogue: &Catalogue, mistakes: &mut Mistakes) {
+    let handling = &catalogue.handling;
+    let complete = handling.grips.len() == Grip::ALL.len()
+        && handling.holds.len() == Hold::ALL.len()
+        && handling.motions.len() == Motion::ALL.len()
+        && handling.strokes_per_minute.len() == 4;
+    mistakes.unless(complete, || "handling: a grip, hold, motion or pace has no entry".to_owned());
+    mistakes.unless(handling.strokes_per_minute.values().all(|pace| (10.0..=400.0).contains(pace)), || {
+        "handling: pace is 10 to 400 strokes a minute".to_owned()
+    });
+    for id in DIAGNOSIS_IDS {
+        mistakes.unless(catalogue.diagnoses.contains_key(id), || format!("diagnosis “{id}” is not there"));
+    }
+    for id in RULE_CAUTIONS {
+        mistakes.unless(catalogue.caution(id).is_some(), || format!("caution “{id}” is not there"));
+    }
+    let kinds: Vec<SegmentKind> = catalogue.segments.iter().map(|segment| segment.kind).collect();
+    mistakes.unless(kinds == SegmentKind::ALL, || "segments: not one of each kind, in order".to_owned());
+    for segment in &catalogue.segments {
+        mistakes.unless(segment.least >= 1 && segment.least <= segment.minutes, || {
+            format!("segment {}: least minutes", segment.name)
+        });
+    }
+    for question in &catalogue.schools {
+        mistakes.unless(question.schools.len() >= 2, || format!("question {}: one school only", question.id));
+    }
+}
+
+fn check_progress(catalogue: &Catalogue, mistakes: &mut Mistakes) {
+    let progress = &catalogue.progress;
+    let sound = progress.clean_attempts >= 1
+        && progress.true_pieces >= 1
+        && progress.true_wilson > 0.0
+        && progress.true_wilson < 1.0
+        && progress.true_bias_share > 0.0
+        && progress.even_attempts >= 1
+        && progress.paced_factor >= 1.0
+        && progress.held_days >= 1;
+    mistakes.unless(sound, || "progress: a threshold is out of range".to_owned());
+    mistakes.unless(
+        !progress.ladder.is_empty() && progress.ladder.windows(2).all(|pair| pair[0].length < pair[1].length),
+        || "progress: the ladder does not rise".to_owned(),
+    );
+}
+
+#[cfg(test)]
+mod tests {
+    use super::super::load::Sources;
+    use super::*;
+
+    fn mistakes_with(change: impl Fn(&mut Catalogue)) -> Vec<String> {
+        let mut catalogue = Catalogue::shipped().unwrap();
+        change(&mut catalogue);
+        match check(&catalogue) {
+            Err(CatalogueError::Wrong(mistakes)) => mistakes,
+            other => panic!("expected mistakes, got {other:?}"),
+        }
+    }
+
+    #[test]
+    fn a_dangling_reference_is_named() {
+        let mistakes = mistakes_with(|c| c.foods[0].cautions.push("no_such_caution".into()));
+        assert_eq!(mistakes, ["food carrot: caution “no_such_caution” is not there"]);
+    }
+
+    #[test]
+    fn all_mistakes_are_told_at_once() {
+        let mistakes = mistakes_with(|c| {
+            c.foods[0].firmness = 9;
+            c.knives[0].weight = 0;
+            c.cuts[1].rung = 1;
+        });
+        assert_eq!(mistakes.len(), 3, "{mistakes:?}");
+    }
+
+    #[test]
+    fn a_doubled_id_is_refused() {
+        let mistakes = mistakes_with(|c| {
+            let again = c.faults[0].clone();
+            c.faults.push(again);
+        });
+        assert!(mistakes[0].contains("there twice"));
+    }
+
+    #[test]
+    fn an_unknown_field_is_refused_with_the_file() {
+        let typo = Sources::SHIPPED.foods.replacen("rolls = true", "rools = true", 1);
+        let error = Catalogue::load(Sources { foods: &typo, ..Sources::SHIPPED }).unwrap_err();
+        assert!(error.to_string().starts_with("foods.toml"), "{error}");
+    }
+}

@@ -1,0 +1,211 @@
+//! Cuts, their targets and tolerances.
+
+use std::collections::BTreeMap;
+
+use serde::{Deserialize, Serialize};
+
+use crate::units::Millimetres;
+
+/// Family of a cut: the chain of work that makes it.
+#[derive(Clone, Copy, Debug, PartialEq, Eq, PartialOrd, Ord, Serialize, Deserialize)]
+#[serde(rename_all = "snake_case")]
+#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
+pub enum CutFamily {
+    /// Planks, then sticks.
+    Strips,
+    /// Sticks, then crosscuts.
+    Dice,
+    /// Coins, planks, bias coins.
+    Slices,
+    /// Rough chop, mince.
+    Chop,
+    /// In-hand work.
+    Hand,
+}
+
+/// One of the four strands of progress.
+#[derive(Clone, Copy, Debug, PartialEq, Eq, PartialOrd, Ord, Serialize, Deserialize)]
+#[serde(rename_all = "snake_case")]
+#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
+pub enum Strand {
+    /// Rough chop, mince.
+    Chop,
+    /// Dice, large to fine.
+    Dice,
+    /// Strips, baton to fine julienne.
+    Julienne,
+    /// Slices.
+    Slice,
+}
+
+impl Strand {
+    /// All four, in the order of the yard.
+    pub const ALL: [Strand; 4] = [Strand::Chop, Strand::Dice, Strand::Julienne, Strand::Slice];
+
+    /// Its name in a sentence.
+    pub const fn name(self) -> &'static str {
+        match self {
+            Strand::Chop => "chop",
+            Strand::Dice => "dice",
+            Strand::Julienne => "julienne",
+            Strand::Slice => "slice",
+        }
+    }
+
+    /// Strands that must be safe before this one starts.
+    pub const fn stands_on(self) -> &'static [Strand] {
+        match self {
+            Strand::Chop | Strand::Slice => &[],
+            Strand::Julienne => &[Strand::Slice, Strand::Chop],
+            Strand::Dice => &[Strand::Julienne],
+        }
+    }
+}
+
+/// A measured side of a piece.
+#[derive(Clone, Copy, Debug, PartialEq, Eq, PartialOrd, Ord, Serialize, Deserialize)]
+#[serde(rename_all = "snake_case")]
+#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
+pub enum Dimension {
+    /// Set by the plank cut.
+    Thickness,
+    /// Set by the stick cut.
+    Width,
+    /// Set by the crosscut, or by the block.
+    Length,
+}
+
+impl Dimension {
+    /// Its name in a sentence.
+    pub const fn name(self) -> &'static str {
+        match self {
+            Dimension::Thickness => "thickness",
+            Dimension::Width => "width",
+            Dimension::Length => "length",
+        }
+    }
+}
+
+/// What one side of a piece should measure.
+#[derive(Clone, Copy, Debug, PartialEq, Serialize, Deserialize)]
+#[serde(tag = "kind", rename_all = "snake_case")]
+#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
+pub enum TargetSize {
+    /// One size.
+    Exact {
+        /// The size.
+        size: Millimetres,
+    },
+    /// Anything from one size to another.
+    Range {
+        /// Smallest good size.
+        from: Millimetres,
+        /// Largest good size.
+        to: Millimetres,
+    },
+    /// Anything smaller than a size.
+    Below {
+        /// The limit; a piece of just this size is not below it.
+        limit: Millimetres,
+    },
+}
+
+impl TargetSize {
+    /// The size that plans are made with: the size itself, the middle of a range, the limit.
+    pub fn nominal(self) -> Millimetres {
+        match self {
+            TargetSize::Exact { size } => size,
+            TargetSize::Range { from, to } => Millimetres::clamped((from.get() + to.get()) / 2.0),
+            TargetSize::Below { limit } => limit,
+        }
+    }
+}
+
+/// The target of a cut: which sides are held to a size.
+#[derive(Clone, Copy, Debug, PartialEq, Serialize, Deserialize)]
+#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
+pub struct Target {
+    /// Thickness, set by the plank cut.
+    pub thickness: Option<TargetSize>,
+    /// Width, set by the stick cut.
+    pub width: Option<TargetSize>,
+    /// Length.
+    pub length: Option<TargetSize>,
+}
+
+impl Target {
+    /// The target of one side.
+    pub const fn side(&self, dimension: Dimension) -> Option<TargetSize> {
+        match dimension {
+            Dimension::Thickness => self.thickness,
+            Dimension::Width => self.width,
+            Dimension::Length => self.length,
+        }
+    }
+
+    /// `3.2 × 3.2 × 50`, as it is written on a card.
+    pub fn written(&self) -> String {
+        let side = |size: TargetSize| match size {
+            TargetSize::Exact { size } => size.to_string(),
+            TargetSize::Range { from, to } => format!("{from}–{to}"),
+            TargetSize::Below { limit } => format!("under {limit}"),
+        };
+        let sides: Vec<String> = [self.thickness, self.width, self.length].into_iter().flatten().map(side).collect();
+        sides.join(" × ")
+    }
+}
+
+/// A cut of the catalogue.
+#[derive(Clone, Debug, Serialize, Deserialize)]
+#[serde(deny_unknown_fields)]
+#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
+pub struct Cut {
+    /// Id, e.g. `fine_julienne`.
+    pub id: String,
+    /// Name in a sentence.
+    pub name: String,
+    /// Family.
+    pub family: CutFamily,
+    /// The strand it counts for; turning has none.
+    pub strand: Option<Strand>,
+    /// Order within the strand, 1 first.
+    #[serde(default)]
+    pub rung: u8,
+}
+
+/// A set of standards: a target for each cut it teaches.
+#[derive(Clone, Debug, Serialize, Deserialize)]
+#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
+pub struct StandardSet {
+    /// Id.
+    pub id: String,
+    /// Name.
+    pub name: String,
+    /// Why a school would choose it.
+    pub why: String,
+    /// Targets by id of the cut.
+    pub cuts: BTreeMap<String, Target>,
+}
+
+/// A tolerance profile: a share of the target, but not under a floor.
+#[derive(Clone, Debug, PartialEq, Serialize, Deserialize)]
+#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
+pub struct Tolerance {
+    /// Id.
+    pub id: String,
+    /// Name.
+    pub name: String,
+    /// Share of the target, 0..1.
+    pub share: f64,
+    /// Least tolerance.
+    pub floor: Millimetres,
+    /// Largest coefficient of variation that counts as even.
+    pub even_cv: f64,
+}
+
+impl Tolerance {
+    /// The tolerance τ for a size: `max(share × size, floor)`.
+    pub fn around(&self, size: Millimetres) -> Millimetres {
+        Millimetres::clamped(self.share * size.get()).longer(self.floor)
+    }
+}

@@ -1,0 +1,72 @@
+//! Faults, cautions, and what figures say.
+
+use serde::{Deserialize, Serialize};
+
+/// How bad a fault is.
+#[derive(Clone, Copy, Debug, PartialEq, Eq, PartialOrd, Ord, Serialize, Deserialize)]
+#[serde(rename_all = "snake_case")]
+#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
+pub enum FaultSeverity {
+    /// Coach when the rest is sound.
+    Polish,
+    /// Fix before the next piece.
+    Hold,
+    /// The attempt does not count and the student pauses.
+    Stop,
+}
+
+/// A fault that an instructor ticks.
+#[derive(Clone, Debug, Serialize, Deserialize)]
+#[serde(deny_unknown_fields)]
+#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
+pub struct Fault {
+    /// Id, e.g. `loose_grip`.
+    pub id: String,
+    /// How bad.
+    pub severity: FaultSeverity,
+    /// What was seen, in a sentence.
+    pub name: String,
+    /// What is on the button.
+    pub short: String,
+    /// What to say to the student.
+    pub cue: String,
+}
+
+/// How a caution is marked.
+#[derive(Clone, Copy, Debug, PartialEq, Eq, PartialOrd, Ord, Serialize, Deserialize)]
+#[serde(rename_all = "snake_case")]
+#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
+pub enum CautionSeverity {
+    /// Good to know.
+    Note,
+    /// Mind it.
+    Caution,
+    /// Somebody can come to harm.
+    Stop,
+}
+
+/// A caution shown where a choice is made.
+#[derive(Clone, Debug, Serialize, Deserialize)]
+#[serde(deny_unknown_fields)]
+#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
+pub struct Caution {
+    /// Id.
+    pub id: String,
+    /// How it is marked.
+    pub severity: CautionSeverity,
+    /// First words, set bold.
+    pub title: String,
+    /// The rest of the sentence.
+    pub text: String,
+}
+
+/// What figures say, and the cue to say.
+#[derive(Clone, Debug, Serialize, Deserialize)]
+#[serde(deny_unknown_fields)]
+#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
+pub struct Diagnosis {
+    /// What is going wrong, for the instructor.
+    pub words: String,
+    /// The cue, for the student.
+    pub cue: String,
+}

@@ -1,0 +1,194 @@
+//! The field's knowledge as data: read from the files in `data/`, checked as a whole.
+
+mod check;
+mod cut;
+mod fault;
+mod food;
+mod handling;
+mod knife;
+mod load;
+
+use std::collections::BTreeMap;
+
+use crate::units::Millimetres;
+
+pub use check::CatalogueError;
+pub use cut::{Cut, CutFamily, Dimension, StandardSet, Strand, Target, TargetSize, Tolerance};
+pub use fault::{Caution, CautionSeverity, Diagnosis, Fault, FaultSeverity};
+pub use food::{Food, Shape, Skin};
+pub use handling::{Grip, Handling, Hold, LessonSegment, Manner, Motion, SegmentKind, Third};
+pub use knife::{AngleRange, BoardWork, Edge, KnifeType, LengthRange, Profile};
+pub use load::Sources;
+
+/// Thresholds of the five notches and the ladder of blade lengths.
+#[derive(Clone, Debug)]
+pub struct ProgressRules {
+    /// Clean attempts in a row that cut, or restore, Safe.
+    pub clean_attempts: usize,
+    /// Blind pieces that True looks back on.
+    pub true_pieces: usize,
+    /// Least Wilson lower bound of the share inside, 0..1.
+    pub true_wilson: f64,
+    /// Largest |bias| as a share of the tolerance.
+    pub true_bias_share: f64,
+    /// Attempts that Even looks back on.
+    pub even_attempts: usize,
+    /// Largest time as a multiple of the reference time.
+    pub paced_factor: f64,
+    /// Days after the fourth notch before the fifth can be cut.
+    pub held_days: i64,
+    /// Blade lengths that are cleared one after the other, shortest first.
+    pub ladder: Vec<ClearanceRung>,
+}
+
+/// A length of blade that is cleared by evidence.
+#[derive(Clone, Debug, serde::Deserialize)]
+#[serde(deny_unknown_fields)]
+pub struct ClearanceRung {
+    /// Longest blade on this rung.
+    pub length: Millimetres,
+    /// The notch that clears it; none for the first rung.
+    pub notch: Option<NotchKind>,
+    /// In how many strands the notch must be cut.
+    #[serde(default)]
+    pub strands: usize,
+}
+
+/// The five notches of a strand, in the order they are cut.
+#[derive(Clone, Copy, Debug, PartialEq, Eq, PartialOrd, Ord, serde::Serialize, serde::Deserialize)]
+#[serde(rename_all = "snake_case")]
+#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
+pub enum NotchKind {
+    /// No Stop fault, grip and hold sound.
+    Safe,
+    /// On target.
+    True,
+    /// Alike.
+    Even,
+    /// In time.
+    Paced,
+    /// Still there two weeks later.
+    Held,
+}
+
+impl NotchKind {
+    /// All five, in order.
+    pub const ALL: [NotchKind; 5] =
+        [NotchKind::Safe, NotchKind::True, NotchKind::Even, NotchKind::Paced, NotchKind::Held];
+
+    /// Its name as it is shown.
+    pub const fn name(self) -> &'static str {
+        match self {
+            NotchKind::Safe => "Safe",
+            NotchKind::True => "True",
+            NotchKind::Even => "Even",
+            NotchKind::Paced => "Paced",
+            NotchKind::Held => "Held",
+        }
+    }
+}
+
+/// A question on which practitioners disagree; a course chooses one of the schools.
+#[derive(Clone, Debug, serde::Serialize, serde::Deserialize)]
+#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
+pub struct SchoolQuestion {
+    /// Id, e.g. `index_on_spine`.
+    pub id: String,
+    /// The question.
+    pub ask: String,
+    /// Why the first school is the default.
+    pub why: String,
+    /// The answers; the first is the default.
+    pub schools: Vec<School>,
+}
+
+/// One answer to a [`SchoolQuestion`].
+#[derive(Clone, Debug, serde::Serialize, serde::Deserialize)]
+#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
+pub struct School {
+    /// Id, unique within its question.
+    pub id: String,
+    /// Plain words.
+    pub name: String,
+}
+
+/// Everything the product knows of knives, cuts and foods. Built only by [`Catalogue::shipped`]
+/// or [`Catalogue::load`], which check it, so that every reference in it resolves.
+#[derive(Clone, Debug)]
+pub struct Catalogue {
+    /// Knife types, in the order of the brief.
+    pub knives: Vec<KnifeType>,
+    /// Foods.
+    pub foods: Vec<Food>,
+    /// Cuts.
+    pub cuts: Vec<Cut>,
+    /// Sets of standards; the first is the default.
+    pub sets: Vec<StandardSet>,
+    /// Tolerance profiles.
+    pub tolerances: Vec<Tolerance>,
+    /// Faults with their cues.
+    pub faults: Vec<Fault>,
+    /// Cautions.
+    pub cautions: Vec<Caution>,
+    /// What the figures say, by id.
+    pub diagnoses: BTreeMap<String, Diagnosis>,
+    /// Grips, holds, motions and paces.
+    pub handling: Handling,
+    /// Kinds of segment on the time rule, in their usual order.
+    pub segments: Vec<LessonSegment>,
+    /// Notch thresholds and the blade ladder.
+    pub progress: ProgressRules,
+    /// Questions with schools.
+    pub schools: Vec<SchoolQuestion>,
+    /// What the product says of its own limits, on plan, class and print.
+    pub disclaimer: String,
+    /// What to do when somebody is cut.
+    pub first_aid: String,
+}
+
+impl Catalogue {
+    /// The knife type with this id.
+    pub fn knife(&self, id: &str) -> Option<&KnifeType> {
+        self.knives.iter().find(|knife| knife.id == id)
+    }
+
+    /// The food with this id.
+    pub fn food(&self, id: &str) -> Option<&Food> {
+        self.foods.iter().find(|food| food.id == id)
+    }
+
+    /// The cut with this id.
+    pub fn cut(&self, id: &str) -> Option<&Cut> {
+        self.cuts.iter().find(|cut| cut.id == id)
+    }
+
+    /// The set of standards with this id.
+    pub fn set(&self, id: &str) -> Option<&StandardSet> {
+        self.sets.iter().find(|set| set.id == id)
+    }
+
+    /// The target of a cut in a set of standards; `None` if the set does not teach the cut.
+    pub fn target(&self, set: &str, cut: &str) -> Option<Target> {
+        self.set(set)?.cuts.get(cut).copied()
+    }
+
+    /// The tolerance profile with this id.
+    pub fn tolerance(&self, id: &str) -> Option<&Tolerance> {
+        self.tolerances.iter().find(|tolerance| tolerance.id == id)
+    }
+
+    /// The fault with this id.
+    pub fn fault(&self, id: &str) -> Option<&Fault> {
+        self.faults.iter().find(|fault| fault.id == id)
+    }
+
+    /// The caution with this id.
+    pub fn caution(&self, id: &str) -> Option<&Caution> {
+        self.cautions.iter().find(|caution| caution.id == id)
+    }
+
+    /// The segment kind's usual and least minutes.
+    pub fn segment(&self, kind: SegmentKind) -> Option<&LessonSegment> {
+        self.segments.iter().find(|segment| segment.kind == kind)
+    }
+}

@@ -1,0 +1,7 @@
+//! Outlines drawn from figures, in millimetres, as SVG path data and plain shapes.
+
+mod section;
+mod silhouette;
+
+pub use section::{Outline, SectionBlock, SectionDrawing, section};
+pub use silhouette::{Silhouette, silhouette};

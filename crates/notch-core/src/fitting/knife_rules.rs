@@ -1,0 +1,304 @@
+//! Rules about the blade itself: edge, length, weight, profile.
+
+use super::{Case, Effect, PINCH, Rule, TRAVEL};
+use crate::catalogue::{BoardWork, CutFamily, Edge, Grip, Profile, Skin};
+use crate::people::Hand;
+use crate::units::Millimetres;
+use Effect::{Against, For, Refuse};
+
+type Found = Option<(Effect, String)>;
+
+pub(super) const RULES: &[Rule] = &[
+    Rule { id: "edge.dull", text: "A knife that failed its edge test stays out until it passes.", check: dull },
+    Rule { id: "edge.teeth_on_firm", text: "Teeth skate on firm plain food.", check: teeth_on_firm },
+    Rule {
+        id: "edge.teeth_on_tough",
+        text: "Teeth bite through a tough outside over a soft inside.",
+        check: teeth_on_tough,
+    },
+    Rule {
+        id: "edge.teeth_true_faces",
+        text: "Teeth leave no true faces for sticks and dice, and do not chop.",
+        check: teeth_true_faces,
+    },
+    Rule {
+        id: "edge.plain_on_tough",
+        text: "A plain edge slips on a rind and crushes a crust.",
+        check: plain_on_tough,
+    },
+    Rule {
+        id: "edge.single_bevel",
+        text: "A single-bevel edge is for raw fish and garnish, in one hand.",
+        check: single_bevel,
+    },
+    Rule { id: "board.in_hand_blade", text: "A curved turning blade never works on the board.", check: in_hand_blade },
+    Rule {
+        id: "board.small_blade",
+        text: "A short light blade takes only small soft food on the board.",
+        check: small_blade,
+    },
+    Rule {
+        id: "length.travel",
+        text: "The blade is longer than the cut by 25 mm of travel, less 25 mm under a pinch.",
+        check: travel,
+    },
+    Rule { id: "length.age", text: "A child's blade has 130 mm at the most.", check: age },
+    Rule { id: "length.in_hand", text: "A blade that cuts in the hand has 100 mm at the most.", check: in_hand_length },
+    Rule {
+        id: "blade.firmness",
+        text: "Hard food wants a heavy stiff blade; a light or narrow one binds and wanders.",
+        check: firmness,
+    },
+    Rule {
+        id: "blade.flexible",
+        text: "A flexible blade follows bone and skin; on vegetables it bends.",
+        check: flexible,
+    },
+    Rule {
+        id: "blade.flat_edge",
+        text: "A flat edge, or a flat heel, meets the board in one go and leaves no joined pieces.",
+        check: flat_edge,
+    },
+    Rule { id: "blade.knuckles", text: "A tall blade gives room for the knuckles.", check: knuckles },
+    Rule {
+        id: "blade.fine_work",
+        text: "Fine cuts want a thin blade; a heavy cleaver is not for them.",
+        check: fine_work,
+    },
+    Rule { id: "blade.hard_stem", text: "A thin edge chips on a hard stem.", check: hard_stem },
+    Rule { id: "blade.raw_fish", text: "Raw fish and poultry want a long thin blade drawn once.", check: raw_animal },
+];
+
+fn dull(case: &Case<'_>) -> Found {
+    (!case.knife.sharp).then(|| {
+        let number = case.knife.numbers.join(", ");
+        (Refuse, format!("No. {number} failed its edge test. A dull edge needs force and slips: out until it passes."))
+    })
+}
+
+fn teeth_on_firm(case: &Case<'_>) -> Found {
+    let food = case.job.food;
+    if case.knife.kind.edge != Edge::Serrated || food.skin.wants_teeth() {
+        return None;
+    }
+    Some(if food.firmness >= 3 {
+        (Refuse, format!("Teeth skate on firm plain {} (firmness {} of 5).", food.name, food.firmness))
+    } else {
+        (Against(30), format!("Teeth tear soft plain {}; a plain edge leaves clean faces.", food.name))
+    })
+}
+
+fn teeth_on_tough(case: &Case<'_>) -> Found {
+    let food = case.job.food;
+    (case.knife.kind.edge == Edge::Serrated && food.skin.wants_teeth())
+        .then(|| (For(30), format!("Teeth bite through the outside of {} without pressing.", food.name)))
+}
+
+fn teeth_true_faces(case: &Case<'_>) -> Found {
+    if case.knife.kind.edge != Edge::Serrated {
+        return None;
+    }
+    match case.job.cut.family {
+        CutFamily::Chop | CutFamily::Hand => Some((Refuse, "Teeth saw; they do not chop or turn.".to_owned())),
+        CutFamily::Strips | CutFamily::Dice => {
+            Some((Against(25), format!("Teeth leave ragged faces; {} wants true ones.", case.job.cut.name)))
+        }
+        CutFamily::Slices => None,
+    }
+}
+
+fn plain_on_tough(case: &Case<'_>) -> Found {
+    if case.knife.kind.edge == Edge::Serrated {
+        return None;
+    }
+    let name = &case.job.food.name;
+    match case.job.food.skin {
+        Skin::Crust => Some((Refuse, format!("A plain edge crushes a {name}: the crust wants teeth."))),
+        Skin::Rind => {
+            Some((Against(20), format!("The rind of a {name} throws a plain edge off; teeth start the cut.")))
+        }
+        Skin::Tough => Some((
+            Against(4),
+            format!("The skin of a {name} slips under a plain edge: nick it, or cut from the inside."),
+        )),
+        Skin::Plain | Skin::Slips => None,
+    }
+}
+
+fn single_bevel(case: &Case<'_>) -> Found {
+    if case.knife.kind.edge != Edge::SingleBevel {
+        return None;
+    }
+    let food = case.job.food;
+    if food.firmness >= 3 {
+        return Some((
+            Refuse,
+            format!(
+                "A single-bevel edge steers and chips in anything hard; {} is firm ({} of 5).",
+                food.name, food.firmness
+            ),
+        ));
+    }
+    let (right, left) = case.job.hands;
+    let (hand, others) = match case.knife.hand {
+        Some(Hand::Left) => ("left", right),
+        _ => ("right", left),
+    };
+    if others > 0 {
+        return Some((Against(25), format!("Ground for the {hand} hand only; {others} of this class use the other.")));
+    }
+    (!food.raw_animal).then(|| (Against(20), "Made for raw fish and garnish.".to_owned()))
+}
+
+fn in_hand_blade(case: &Case<'_>) -> Found {
+    if case.knife.kind.board != BoardWork::None {
+        return None;
+    }
+    Some(if case.job.cut.family == CutFamily::Hand {
+        (For(35), "A short inward curve follows round food in the hand.".to_owned())
+    } else {
+        (Refuse, "An inward-curved blade works in the hand, never on the board.".to_owned())
+    })
+}
+
+fn small_blade(case: &Case<'_>) -> Found {
+    let food = case.job.food;
+    if case.knife.kind.board != BoardWork::Small {
+        return None;
+    }
+    if case.job.cut.family == CutFamily::Hand {
+        return Some((For(25), "Short and light: it works in the hand.".to_owned()));
+    }
+    let length = case.knife.length;
+    if food.firmness >= 3 {
+        Some((
+            Refuse,
+            format!(
+                "A {length} mm blade this light needs force on the board: {} is firm ({} of 5).",
+                food.name, food.firmness
+            ),
+        ))
+    } else if food.width() > Millimetres::whole(75) || food.height() > Millimetres::whole(75) {
+        Some((Refuse, format!("{} mm across is too large for a {length} mm blade on the board.", food.width())))
+    } else {
+        Some((Against(12), "Small blade on the board: knuckles come close; only for small soft food.".to_owned()))
+    }
+}
+
+/// Blade lost under the hand: a pinch uses up 25 mm.
+fn lost_to_grip(grip: Grip) -> Millimetres {
+    if grip == Grip::Pinch { PINCH } else { Millimetres::ZERO }
+}
+
+fn travel(case: &Case<'_>) -> Found {
+    if case.job.cut.family == CutFamily::Hand {
+        return None;
+    }
+    let (cut, blade, lost) = (case.job.cut_length(), case.knife.length, lost_to_grip(case.grip));
+    let left = blade.get() - cut.get() - lost.get();
+    let pinch = if lost > Millimetres::ZERO { format!(", less {lost} for the pinch") } else { String::new() };
+    Some(if left < 0.0 {
+        (
+            Refuse,
+            format!("{blade} mm does not cross a {cut} mm cut{pinch}; at least {} is needed.", cut + lost + TRAVEL),
+        )
+    } else if left < TRAVEL.get() {
+        (Against(20), format!("{blade} mm leaves {left:.0} mm of travel on a {cut} mm cut{pinch}; 25 is wanted."))
+    } else if left > 200.0 {
+        (Against(6), format!("{blade} mm is much longer than a {cut} mm cut needs."))
+    } else {
+        (For(12), format!("{blade} mm clears a {cut} mm cut with {left:.0} mm of travel{pinch}."))
+    })
+}
+
+fn age(case: &Case<'_>) -> Found {
+    let most = case.job.age_band.longest_blade();
+    (case.knife.length > most)
+        .then(|| (Refuse, format!("{} mm is too long for this age group: {most} mm at the most.", case.knife.length)))
+}
+
+fn in_hand_length(case: &Case<'_>) -> Found {
+    (case.job.cut.family == CutFamily::Hand && case.knife.length > Millimetres::whole(100))
+        .then(|| (Refuse, format!("{} mm is too long to cut in the hand: 100 mm at the most.", case.knife.length)))
+}
+
+fn firmness(case: &Case<'_>) -> Found {
+    let (food, kind) = (case.job.food, case.knife.kind);
+    if kind.edge == Edge::Serrated || case.job.cut.family == CutFamily::Hand {
+        return None;
+    }
+    let narrow = matches!(kind.profile, Profile::Narrow | Profile::LongNarrow | Profile::Short);
+    match food.firmness {
+        5 if kind.weight <= 2 => {
+            Some((Refuse, format!("Too light for {} (firmness 5 of 5): it binds, and force follows.", food.name)))
+        }
+        4.. if narrow => Some((Against(25), format!("A narrow blade wanders in dense {}.", food.name))),
+        5 if kind.weight >= 4 => Some((For(12), format!("Weight carries it through hard {}.", food.name))),
+        4 if kind.weight >= 3 => Some((For(8), format!("Heavy enough for firm {}.", food.name))),
+        1 if kind.weight >= 5 => Some((Against(15), format!("Heavier than soft {} needs; it crushes.", food.name))),
+        _ => None,
+    }
+}
+
+fn flexible(case: &Case<'_>) -> Found {
+    let food = case.job.food;
+    if case.knife.kind.stiffness > 1 || food.raw_animal {
+        return None;
+    }
+    Some(if food.firmness >= 3 {
+        (Refuse, format!("A flexible blade bends in firm {} and jumps.", food.name))
+    } else {
+        (Against(30), "A flexible blade is for fish; on vegetables it bends.".to_owned())
+    })
+}
+
+fn flat_edge(case: &Case<'_>) -> Found {
+    if case.knife.kind.edge == Edge::Serrated || matches!(case.job.cut.family, CutFamily::Hand | CutFamily::Chop) {
+        return None;
+    }
+    if case.knife.kind.profile.is_flat() {
+        Some((For(9), "Flat edge: it meets the board along its length, so no joined pieces.".to_owned()))
+    } else if case.knife.kind.profile == Profile::GentleBelly {
+        let heel = case.knife.length.get() / 3.0;
+        Some((For(10), format!("Flat heel meets the board along {heel:.0} mm in one go: no joined pieces.")))
+    } else {
+        None
+    }
+}
+
+fn knuckles(case: &Case<'_>) -> Found {
+    if case.job.cut.family == CutFamily::Hand {
+        return None;
+    }
+    let heel = case.knife.heel_height;
+    if heel >= Millimetres::whole(40) {
+        Some((For(8), format!("{heel} mm at the heel clears the knuckles.")))
+    } else if heel < Millimetres::whole(30) {
+        Some((Against(8), format!("{heel} mm at the heel: the knuckles touch the board.")))
+    } else {
+        None
+    }
+}
+
+fn fine_work(case: &Case<'_>) -> Found {
+    let thin = case.job.thinnest()?;
+    if case.knife.kind.weight >= 5 && thin < Millimetres::whole(10) {
+        Some((Refuse, format!("A heavy cleaver is not for {thin} mm work.")))
+    } else if thin < Millimetres::whole(4) && case.knife.kind.angle.is_some_and(|angle| angle.from <= 12.0) {
+        Some((For(5), format!("A thin edge for {thin} mm work.")))
+    } else {
+        None
+    }
+}
+
+fn hard_stem(case: &Case<'_>) -> Found {
+    let thin_edge = case.knife.kind.angle.is_some_and(|angle| angle.from < 15.0);
+    (case.job.food.hard_stem && thin_edge).then(|| {
+        (Against(8), format!("A thin edge chips on the hard stem of a {}: cut clear of it.", case.job.food.name))
+    })
+}
+
+fn raw_animal(case: &Case<'_>) -> Found {
+    let long = matches!(case.knife.kind.profile, Profile::LongNarrow | Profile::Narrow);
+    (case.job.food.raw_animal && long).then(|| (For(20), "Long and thin: one draw, no sawing.".to_owned()))
+}

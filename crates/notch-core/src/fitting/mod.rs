@@ -1,0 +1,205 @@
+//! Which knife, grip, hold, motion and third of the blade suit a cut, and why.
+//!
+//! Every rule is one small unit with an id, its text and its own check ([`Rule`]). A rule looks at
+//! one [`Case`] and may find something *for*, *against*, or a reason to *refuse*. The score is the
+//! sum of what was found, so the order of the rules never matters, and every score and refusal can
+//! be told from its findings alone.
+
+mod cautions;
+mod grip_rules;
+mod hold_rules;
+mod knife_rules;
+mod motion_rules;
+mod suggest;
+
+use serde::Serialize;
+
+pub use cautions::ShownCaution;
+pub use suggest::{Choice, KnifeOption, Setup, Suggestion, Wanted, suggest};
+
+use crate::catalogue::{Catalogue, Cut, CutFamily, Food, Grip, Hold, KnifeType, Motion, Target, Third};
+use crate::people::{AgeBand, Hand};
+use crate::units::Millimetres;
+
+/// Travel that a blade needs beyond the food.
+pub const TRAVEL: Millimetres = Millimetres::whole(25);
+/// Blade that a pinch grip uses up.
+pub const PINCH: Millimetres = Millimetres::whole(25);
+
+/// What is to be cut, and for whom.
+#[derive(Clone, Debug)]
+pub struct Job<'a> {
+    /// The catalogue that all words come from.
+    pub catalogue: &'a Catalogue,
+    /// The food.
+    pub food: &'a Food,
+    /// The cut.
+    pub cut: &'a Cut,
+    /// Its target sizes.
+    pub target: Target,
+    /// Who the course is for.
+    pub age_band: AgeBand,
+    /// Whether the course allows the index on the spine for a tip-draw.
+    pub index_on_spine: bool,
+    /// Whether the course allows the paring grip.
+    pub towards_self: bool,
+    /// Students by working hand: right, left.
+    pub hands: (u32, u32),
+    /// Names of students with an allergy to this food.
+    pub allergic: Vec<String>,
+}
+
+impl Job<'_> {
+    /// Length of the longest cut through the food: the stick, or the food's width if that is more.
+    pub fn cut_length(&self) -> Millimetres {
+        let across = self.food.width();
+        match self.cut.family {
+            CutFamily::Strips => self.target.length.map_or(across, |l| l.nominal()).longer(across),
+            CutFamily::Dice | CutFamily::Chop => across.longer(Millimetres::whole(50)),
+            CutFamily::Slices if self.cut.id == "plank" => {
+                self.food.length().shorter(Millimetres::whole(100)).longer(across)
+            }
+            CutFamily::Slices => across,
+            CutFamily::Hand => Millimetres::ZERO,
+        }
+    }
+
+    /// Thinnest side of the piece, where the cut has a size.
+    pub fn thinnest(&self) -> Option<Millimetres> {
+        [self.target.thickness, self.target.width]
+            .into_iter()
+            .flatten()
+            .map(|s| s.nominal())
+            .reduce(Millimetres::shorter)
+    }
+}
+
+/// Knives of one type and length that are alike for a cut.
+#[derive(Clone, Debug)]
+pub struct Candidate<'a> {
+    /// Type.
+    pub kind: &'a KnifeType,
+    /// Blade length.
+    pub length: Millimetres,
+    /// Blade height at the heel.
+    pub heel_height: Millimetres,
+    /// Hand it is ground for; `None` for either.
+    pub hand: Option<Hand>,
+    /// Passed its last edge test.
+    pub sharp: bool,
+    /// Numbers of the knives on the rack.
+    pub numbers: Vec<String>,
+}
+
+/// One way to make the cut with one knife.
+#[derive(Clone, Copy, Debug)]
+pub struct Case<'a> {
+    /// What is to be cut.
+    pub job: &'a Job<'a>,
+    /// With which knife.
+    pub knife: &'a Candidate<'a>,
+    /// Moved how.
+    pub motion: Motion,
+    /// Held how.
+    pub grip: Grip,
+    /// The food held how.
+    pub hold: Hold,
+    /// With which part of the blade.
+    pub third: Third,
+}
+
+/// What a rule says.
+#[derive(Clone, Copy, Debug, PartialEq, Eq, Serialize)]
+#[serde(tag = "kind", content = "points", rename_all = "snake_case")]
+#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
+pub enum Effect {
+    /// Speaks for it, by points.
+    For(u8),
+    /// Speaks against it, by points; it may be taken, and the warning stays.
+    Against(u8),
+    /// May not be taken.
+    Refuse,
+}
+
+/// What one rule found in one case.
+#[derive(Clone, Debug, PartialEq, Eq, Serialize)]
+#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
+pub struct Finding {
+    /// Id of the rule, e.g. `edge.teeth_on_firm`.
+    pub rule: &'static str,
+    /// For, against, or refuse.
+    pub effect: Effect,
+    /// The reason in plain words, with the figures compared.
+    pub words: String,
+}
+
+/// One rule: an id, its text, and its check.
+#[derive(Clone, Copy)]
+pub struct Rule {
+    /// Id, unique over all rules.
+    pub id: &'static str,
+    /// The rule in one sentence, whatever the case.
+    pub text: &'static str,
+    /// What it finds in a case; `None` where it has nothing to say.
+    pub check: fn(&Case<'_>) -> Option<(Effect, String)>,
+}
+
+impl Rule {
+    fn find(&self, case: &Case<'_>) -> Option<Finding> {
+        (self.check)(case).map(|(effect, words)| Finding { rule: self.id, effect, words })
+    }
+}
+
+/// All rules: of the knife, the motion, the grip, the hold and the third.
+pub fn rules() -> impl Iterator<Item = &'static Rule> {
+    [knife_rules::RULES, motion_rules::RULES, grip_rules::RULES, hold_rules::HOLD_RULES, hold_rules::THIRD_RULES]
+        .into_iter()
+        .flatten()
+}
+
+/// How well something suits, with every reason.
+#[derive(Clone, Debug, PartialEq, Eq, Serialize)]
+#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
+pub struct Fit {
+    /// 0 to 100; 0 if refused.
+    pub score: u8,
+    /// May not be taken.
+    pub refused: bool,
+    /// Reasons: refusals first, then against, then for; the weightiest first.
+    pub findings: Vec<Finding>,
+}
+
+/// Where a score starts before anything is found.
+const START: i32 = 50;
+
+impl Fit {
+    /// Runs rules on a case. The order of the rules does not change the result.
+    pub fn of<'r>(rules: impl IntoIterator<Item = &'r Rule>, case: &Case<'_>) -> Fit {
+        Self::from_findings(rules.into_iter().filter_map(|rule| rule.find(case)).collect())
+    }
+
+    pub(super) fn from_findings(mut findings: Vec<Finding>) -> Fit {
+        let rank = |finding: &Finding| match finding.effect {
+            Effect::Refuse => (0, 0),
+            Effect::Against(points) => (1, 255 - points),
+            Effect::For(points) => (2, 255 - points),
+        };
+        findings.sort_by(|a, b| rank(a).cmp(&rank(b)).then(a.rule.cmp(b.rule)));
+        let refused = findings.iter().any(|f| f.effect == Effect::Refuse);
+        let sum: i32 = findings
+            .iter()
+            .map(|finding| match finding.effect {
+                Effect::For(points) => i32::from(points),
+                Effect::Against(points) => -i32::from(points),
+                Effect::Refuse => 0,
+            })
+            .sum();
+        let score = if refused { 0 } else { u8::try_from((START + sum).clamp(0, 100)).unwrap_or(0) };
+        Fit { score, refused, findings }
+    }
+
+    /// The findings that speak against, or refuse.
+    pub fn objections(&self) -> impl Iterator<Item = &Finding> {
+        self.findings.iter().filter(|f| !matches!(f.effect, Effect::For(_)))
+    }
+}

@@ -1,0 +1,127 @@
+//! Rules about the motion.
+
+use super::{Case, Effect, Rule};
+use crate::catalogue::{Cut, CutFamily, Edge, Motion};
+use crate::units::Millimetres;
+use Effect::{Against, For, Refuse};
+
+type Found = Option<(Effect, String)>;
+
+pub(super) const RULES: &[Rule] = &[
+    Rule { id: "motion.suits_cut", text: "Each family of cuts has its motions.", check: suits_cut },
+    Rule {
+        id: "motion.suits_edge",
+        text: "Teeth saw; a plain edge slides; a single bevel is drawn.",
+        check: suits_edge,
+    },
+    Rule { id: "motion.suits_knife", text: "Each knife has the motions that it is made for.", check: suits_knife },
+    Rule { id: "motion.tap_height", text: "Tap food up to 25 mm high; above 50 mm aim is lost.", check: tap_height },
+    Rule { id: "motion.rock", text: "Rocking wants a curved blade of 180 mm or more.", check: rock },
+    Rule {
+        id: "motion.tall_push",
+        text: "Tall food and learners: push forward and down in one stroke.",
+        check: tall_push,
+    },
+    Rule { id: "motion.sticky", text: "Food that sticks comes off a drawn blade.", check: sticky },
+    Rule { id: "motion.mince_pile", text: "A pile is minced by a pivot with the tip down.", check: mince_pile },
+];
+
+/// Motions that a family of cuts is made with.
+fn of_family(cut: &Cut) -> &'static [Motion] {
+    match cut.family {
+        CutFamily::Strips | CutFamily::Dice => &[Motion::Push, Motion::Pull, Motion::Tap, Motion::Rock, Motion::Saw],
+        CutFamily::Slices => {
+            &[Motion::Push, Motion::Pull, Motion::Tap, Motion::Rock, Motion::Saw, Motion::LongDraw, Motion::Press]
+        }
+        CutFamily::Chop => &[Motion::PivotMince, Motion::Rock, Motion::Push, Motion::Tap, Motion::Crush],
+        CutFamily::Hand => &[Motion::InHandPull],
+    }
+}
+
+fn suits_cut(case: &Case<'_>) -> Found {
+    let name = case.job.catalogue.handling.motion_name(case.motion);
+    (!of_family(case.job.cut).contains(&case.motion))
+        .then(|| (Refuse, format!("The {name} does not make {}.", case.job.cut.name)))
+}
+
+fn suits_edge(case: &Case<'_>) -> Found {
+    match (case.knife.kind.edge, case.motion) {
+        (Edge::Serrated, Motion::Saw) => Some((For(10), "Teeth cut by moving back and forth.".to_owned())),
+        (Edge::Serrated, _) => Some((Refuse, "Teeth cut only by moving back and forth: saw.".to_owned())),
+        (Edge::Straight, Motion::Saw) => {
+            Some((Refuse, "A plain edge is not sawn: it slides in one stroke.".to_owned()))
+        }
+        (Edge::SingleBevel, motion) if motion != Motion::Pull => {
+            Some((Refuse, "A single bevel is only drawn: wrist fixed, elbow leads.".to_owned()))
+        }
+        _ => None,
+    }
+}
+
+fn suits_knife(case: &Case<'_>) -> Found {
+    let handling = &case.job.catalogue.handling;
+    let (kind, name) = (case.knife.kind, handling.motion_name(case.motion));
+    match kind.motions.iter().position(|motion| *motion == case.motion) {
+        Some(0) => Some((For(8), format!("The {name} is what a {} is made for.", kind.name))),
+        Some(1) => Some((For(6), format!("A {} does the {name} well.", kind.name))),
+        Some(_) => Some((For(2), format!("A {} can do the {name}.", kind.name))),
+        None => Some((Against(25), format!("A {} is not made for the {name}.", kind.name))),
+    }
+}
+
+fn tap_height(case: &Case<'_>) -> Found {
+    if case.motion != Motion::Tap {
+        return None;
+    }
+    let height = case.job.food.height();
+    Some(if height > Millimetres::whole(50) {
+        (Refuse, format!("Tapping food {height} mm high: above 50 mm the aim is lost. Push or slice."))
+    } else if height > Millimetres::whole(25) {
+        (Against(15), format!("Food stands {height} mm: tapping starts to lose its aim above 25."))
+    } else {
+        (For(5), format!("Food stands {height} mm: low enough to tap."))
+    })
+}
+
+fn rock(case: &Case<'_>) -> Found {
+    if case.motion != Motion::Rock {
+        return None;
+    }
+    let (kind, length) = (case.knife.kind, case.knife.length);
+    if !kind.profile.rocks() {
+        Some((Against(25), format!("The tip of a {} digs in when it rocks.", kind.name)))
+    } else if length < Millimetres::whole(180) {
+        Some((Against(25), format!("{length} mm is short for rocking: the tip digs in under 180.")))
+    } else if case.job.food.height() > Millimetres::whole(45) {
+        Some((Against(12), format!("Food stands {} mm: the blade cannot rock over it.", case.job.food.height())))
+    } else {
+        None
+    }
+}
+
+fn tall_push(case: &Case<'_>) -> Found {
+    let height = case.job.food.height();
+    (case.motion == Motion::Push && case.job.cut.family != CutFamily::Chop).then(|| {
+        if height > Millimetres::whole(25) {
+            (For(10), format!("Food stands {height} mm: one stroke forward and down keeps the aim."))
+        } else {
+            (For(7), "One stroke forward and down: the easiest to keep even.".to_owned())
+        }
+    })
+}
+
+fn sticky(case: &Case<'_>) -> Found {
+    let sticks = case.job.food.cautions.iter().any(|caution| caution == "sticks");
+    (sticks && case.motion == Motion::Pull).then(|| (For(4), "Drawn with the tip up, slices stay behind.".to_owned()))
+}
+
+fn mince_pile(case: &Case<'_>) -> Found {
+    if case.job.cut.id != "mince" {
+        return None;
+    }
+    Some(if case.motion == Motion::PivotMince {
+        (For(16), "The pile is fanned over with the tip down.".to_owned())
+    } else {
+        (Against(8), "A pile moves away under single strokes.".to_owned())
+    })
+}

@@ -1,0 +1,295 @@
+//! From a food of the catalogue and a cut's target to blocks, pieces, strokes and trimmings.
+
+use serde::Serialize;
+use thiserror::Error;
+
+use super::{Chain, Piece, PieceError, Strokes, sheet, squared_ellipsoid, squared_frustum, strokes, times};
+use crate::catalogue::{Cut, CutFamily, Food, Handling, Shape, Target};
+use crate::units::Millimetres;
+
+/// Length that long food is cut to before it is diced, since a longer block is not handled well.
+const DICING_BLOCK: Millimetres = Millimetres::whole(50);
+
+/// The part of a round food's height that is cut off to make it lie flat before planks are taken.
+const FLAT_SLICE_SHARE: f64 = 0.1;
+
+/// Angle of a bias cut to the axis: 45° lengthens each step along the food by √2.
+const BIAS_STEP: f64 = std::f64::consts::SQRT_2;
+
+/// One block that is squared and cut on its own.
+#[derive(Clone, Copy, Debug, PartialEq, Serialize)]
+#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
+pub struct Block {
+    /// Planks in the block.
+    pub planks: u32,
+    /// Sticks from each plank.
+    pub sticks: u32,
+    /// Pieces from each stick.
+    pub pieces: u32,
+    /// Size of the food's section that the block is squared from.
+    pub section: Millimetres,
+}
+
+/// mm³ of what is cut off, by where it comes from.
+#[derive(Clone, Copy, Debug, Default, PartialEq, Serialize)]
+#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
+pub struct Trimmings {
+    /// Both ends.
+    pub ends: f64,
+    /// Rounded sides, cores of blocks too thin, and the tail.
+    pub squaring: f64,
+}
+
+/// What one unit of food gives when it is worked to a target.
+#[derive(Clone, Debug, PartialEq)]
+pub struct WorkedFood {
+    /// Pieces of the target's size.
+    pub pieces: u32,
+    /// Strokes for one unit.
+    pub strokes: u64,
+    /// Times that something is stacked or gathered again.
+    pub regroupings: u64,
+    /// mm³ of one unit.
+    pub volume: f64,
+    /// mm³ cut off.
+    pub trimmings: Trimmings,
+    /// Blocks in the order they are cut; empty for slices.
+    pub blocks: Vec<Block>,
+}
+
+/// Why no count can be computed; the instructor then plans in whole units and sets the minutes.
+#[derive(Clone, Copy, Debug, PartialEq, Error)]
+pub enum NoCount {
+    /// Chopping has no piece size to count by.
+    #[error("chopped food is not counted in pieces: plan it in whole units and set the minutes")]
+    Chopped,
+    /// Turning, peeling and coring are not counted.
+    #[error("hand work is not counted in pieces: plan it in whole units and set the minutes")]
+    HandWork,
+    /// Layers fall apart, so no block is squared.
+    #[error("layered food is not squared into blocks: plan it in whole units and set the minutes")]
+    Layered,
+    /// A core, cone or bundle gives no regular block.
+    #[error("this shape gives no regular block: plan it in whole units and set the minutes")]
+    Irregular,
+    /// The target has no size to work to.
+    #[error(transparent)]
+    Piece(#[from] PieceError),
+}
+
+/// Works one unit of `food` to `target`, squared (as for an exam).
+///
+/// Strips and dice are squared from blocks; long food is cut to 50 mm before it is diced. Slices
+/// are taken along the food. A piece that does not fit gives 0 pieces, which is no error.
+///
+/// # Errors
+/// [`NoCount`], where pieces are not what one counts.
+pub fn work_food(food: &Food, cut: &Cut, target: &Target, handling: &Handling) -> Result<WorkedFood, NoCount> {
+    match cut.family {
+        CutFamily::Chop => Err(NoCount::Chopped),
+        CutFamily::Hand => Err(NoCount::HandWork),
+        CutFamily::Slices => slices(food, cut, target),
+        CutFamily::Strips | CutFamily::Dice => blocks(food, cut, target, handling),
+    }
+}
+
+/// The three sides of a finished piece: missing sides take the food's own.
+fn finished_piece(food: &Food, target: &Target) -> Result<Piece, PieceError> {
+    let side = |size: Option<crate::catalogue::TargetSize>, own: Millimetres| {
+        size.map_or(own, crate::catalogue::TargetSize::nominal)
+    };
+    Piece::new(
+        side(target.thickness, food.height()),
+        side(target.width, food.width()),
+        side(target.length, food.length()),
+    )
+}
+
+fn blocks(food: &Food, cut: &Cut, target: &Target, handling: &Handling) -> Result<WorkedFood, NoCount> {
+    let finished = finished_piece(food, target)?;
+    let dice = cut.family == CutFamily::Dice;
+    // A dice (or a tile) is a stick of the two larger sides, crosscut at the smallest.
+    let piece = if dice { Piece::new(finished.width(), finished.length(), finished.thickness())? } else { finished };
+    let volume = volume(food);
+    let (blocks, strokes_between, ends) = match food.shape {
+        Shape::LayeredBall { .. } | Shape::LayeredCylinder { .. } => return Err(NoCount::Layered),
+        Shape::Cone { .. } | Shape::Bundle { .. } | Shape::Ball { core: Some(_), .. } => {
+            return Err(NoCount::Irregular);
+        }
+        Shape::Frustum { big_end, small_end, length } => root(food, big_end, small_end, length, piece, dice)?,
+        Shape::Cylinder { diameter, length } => root(food, diameter, diameter, length, piece, dice)?,
+        Shape::Ellipsoid { length, width, height } => (vec![egg([length, width, height], piece)], 0, 0.0),
+        Shape::Ball { diameter, core: None } => (vec![egg([diameter; 3], piece)], 0, 0.0),
+        Shape::Block { length, width, height } => (vec![bar(length, width, height, piece)], 0, 0.0),
+        Shape::Stalk { width, thickness, length } => {
+            let usable = length.less(food.trim + food.trim);
+            let ends = volume * (1.0 - usable.get() / length.get());
+            (vec![bar(usable, width, thickness, piece)], 0, ends)
+        }
+        Shape::Sheet { length, width, .. } => (vec![flat(length, width, finished)], 0, 0.0),
+    };
+    let piece_volume = match food.shape {
+        Shape::Sheet { wall, .. } => wall.get() * finished.width().get() * finished.length().get(),
+        _ => piece.volume(),
+    };
+    let pieces = blocks.iter().map(Block::count).fold(0, u32::saturating_add);
+    let work = chain_strokes(&blocks, piece, handling);
+    let squared = !matches!(food.shape, Shape::Sheet { .. } | Shape::Stalk { .. } | Shape::Block { .. });
+    let own = work.total() - if squared { 0 } else { work.squaring };
+    let kept = f64::from(pieces) * piece_volume;
+    Ok(WorkedFood {
+        pieces,
+        strokes: if pieces == 0 { 0 } else { own + strokes_between },
+        regroupings: work.regroupings,
+        volume,
+        trimmings: Trimmings { ends, squaring: (volume - ends - kept).max(0.0) },
+        blocks,
+    })
+}
+
+impl Block {
+    /// Pieces in the block.
+    pub fn count(&self) -> u32 {
+        self.planks.saturating_mul(self.sticks).saturating_mul(self.pieces)
+    }
+}
+
+/// Strokes of all blocks of one unit: its two ends are trimmed once.
+fn chain_strokes(blocks: &[Block], piece: Piece, handling: &Handling) -> Strokes {
+    let bundle = times(handling.bundle_width.get(), piece.width().get()).max(1);
+    let mut sum = blocks
+        .iter()
+        .map(|block| {
+            strokes(Chain {
+                planks: block.planks,
+                sticks: block.sticks,
+                pieces: block.pieces,
+                stack: handling.stack_planks,
+                bundle,
+            })
+        })
+        .fold(Strokes::default(), |sum, one| Strokes {
+            squaring: sum.squaring + one.squaring,
+            ends: 0,
+            planking: sum.planking + one.planking,
+            sticking: sum.sticking + one.sticking,
+            crosscutting: sum.crosscutting.saturating_add(one.crosscutting),
+            regroupings: sum.regroupings + one.regroupings,
+        });
+    sum.ends = 2;
+    sum
+}
+
+type BlocksStrokesEnds = (Vec<Block>, u64, f64);
+
+/// A root or cylinder, in segments; also the strokes that part the segments, and mm³ of both ends.
+fn root(
+    food: &Food,
+    big_end: Millimetres,
+    small_end: Millimetres,
+    length: Millimetres,
+    piece: Piece,
+    dice: bool,
+) -> Result<BlocksStrokesEnds, NoCount> {
+    let block_length = if dice { DICING_BLOCK.longer(piece.length()) } else { piece.length() };
+    let segment = Piece::new(piece.thickness(), piece.width(), block_length)?;
+    let found = squared_frustum(big_end, small_end, length, food.trim, segment);
+    let per_stick = times(block_length.get(), piece.length().get());
+    let blocks: Vec<Block> = found
+        .segments
+        .iter()
+        .map(|s| Block { planks: s.across, sticks: s.up, pieces: per_stick, section: s.far_diameter })
+        .collect();
+    let partings = (blocks.len() as u64).saturating_sub(1) + u64::from(found.tail.get() > 1e-6);
+    Ok((blocks, partings, found.volume_whole - found.volume_trimmed))
+}
+
+fn egg(axes: [Millimetres; 3], piece: Piece) -> Block {
+    let block = squared_ellipsoid(axes, piece);
+    let shortest = axes[0].shorter(axes[1]).shorter(axes[2]);
+    let (planks, sticks) = if block.thickness_across { (block.across, block.up) } else { (block.up, block.across) };
+    Block { planks, sticks, pieces: block.along, section: shortest }
+}
+
+/// A straight-sided food: the better of the two ways to lay thickness and width.
+fn bar(length: Millimetres, width: Millimetres, height: Millimetres, piece: Piece) -> Block {
+    let (t, w) = (piece.thickness().get(), piece.width().get());
+    let flat = (times(height.get(), t), times(width.get(), w));
+    let turned = (times(width.get(), t), times(height.get(), w));
+    let (planks, sticks) =
+        if turned.0.saturating_mul(turned.1) > flat.0.saturating_mul(flat.1) { turned } else { flat };
+    Block { planks, sticks, pieces: times(length.get(), piece.length().get()), section: height }
+}
+
+/// An opened sheet is one plank already.
+fn flat(length: Millimetres, width: Millimetres, finished: Piece) -> Block {
+    let found = sheet(length, width, finished);
+    Block { planks: 1, sticks: found.across, pieces: found.along, section: width }
+}
+
+/// mm³ of one unit of a food.
+fn volume(food: &Food) -> f64 {
+    use std::f64::consts::PI;
+    match food.shape {
+        Shape::Frustum { big_end, small_end, length } => {
+            let (a, b) = (big_end.get(), small_end.get());
+            PI * length.get() * (a * a + a * b + b * b) / 12.0
+        }
+        Shape::Cylinder { diameter, length } | Shape::LayeredCylinder { diameter, length, .. } => {
+            PI * diameter.get().powi(2) * length.get() / 4.0
+        }
+        Shape::Ellipsoid { length, width, height } => PI * length.get() * width.get() * height.get() / 6.0,
+        Shape::Ball { diameter, .. } | Shape::LayeredBall { diameter, .. } => PI * diameter.get().powi(3) / 6.0,
+        Shape::Stalk { width, thickness, length } => width.get() * thickness.get() * length.get(),
+        Shape::Sheet { length, width, wall } => length.get() * width.get() * wall.get(),
+        Shape::Block { length, width, height } => length.get() * width.get() * height.get(),
+        Shape::Cone { diameter, length } => PI * diameter.get().powi(2) * length.get() / 12.0,
+        Shape::Bundle { grams } => grams / food.density * 1000.0,
+    }
+}
+
+impl Food {
+    /// Grams of one unit: volume × density.
+    pub fn grams(&self) -> f64 {
+        volume(self) * self.density / 1000.0
+    }
+}
+
+fn slices(food: &Food, cut: &Cut, target: &Target) -> Result<WorkedFood, NoCount> {
+    let thickness = target.thickness.map_or(food.height(), crate::catalogue::TargetSize::nominal);
+    let piece = Piece::new(thickness, food.width(), food.length())?;
+    let whole = volume(food);
+    if matches!(food.shape, Shape::Bundle { .. } | Shape::Cone { .. } | Shape::Sheet { .. }) {
+        return Err(NoCount::Irregular);
+    }
+    let (t, length) = (piece.thickness().get(), food.length().get());
+    let usable = length - 2.0 * food.trim.get();
+    let halves = if food.halve { 2 } else { 1 };
+    let (pieces, used) = match cut.id.as_str() {
+        "plank" => {
+            let height = food.height().get();
+            let flat = if food.rolls { height * FLAT_SLICE_SHARE } else { 0.0 };
+            let count = times(height - flat, t);
+            (count, f64::from(count) * t / height)
+        }
+        "bias_coins" => {
+            let count = times(usable - food.width().get(), t * BIAS_STEP);
+            (count, f64::from(count) * t * BIAS_STEP / length)
+        }
+        _ => {
+            let count = times(usable, t);
+            (count, f64::from(count) * t / length)
+        }
+    };
+    let ends = whole * (1.0 - usable / length).max(0.0);
+    let kept = whole * used.min(1.0);
+    let count = pieces.saturating_mul(halves);
+    Ok(WorkedFood {
+        pieces: count,
+        strokes: if count == 0 { 0 } else { u64::from(count) + u64::from(halves) },
+        regroupings: u64::from(halves),
+        volume: whole,
+        trimmings: Trimmings { ends, squaring: (whole - ends - kept).max(0.0) },
+        blocks: Vec::new(),
+    })
+}

@@ -1,0 +1,163 @@
+//! What one exercise takes: pieces, strokes, minutes, trimmings, and food to buy.
+
+use serde::{Deserialize, Serialize};
+
+use crate::catalogue::{Cut, Food, Handling, Target};
+use crate::geometry::{Block, WorkedFood, work_food};
+use crate::people::Pace;
+
+/// How much each student cuts.
+#[derive(Clone, Copy, Debug, PartialEq, Eq, Serialize, Deserialize)]
+#[serde(tag = "kind", rename_all = "snake_case")]
+#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
+pub enum Amount {
+    /// So many finished pieces.
+    Pieces {
+        /// Pieces for each student.
+        count: u16,
+    },
+    /// So many whole units of food.
+    Units {
+        /// Units for each student.
+        count: u16,
+    },
+}
+
+/// Who cuts, and what is set aside.
+#[derive(Clone, Copy, Debug, PartialEq, Eq, Serialize, Deserialize)]
+#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
+pub struct ClassSize {
+    /// Students who cut.
+    pub students: u32,
+    /// Boards.
+    pub boards: u32,
+    /// Knives on the rack that fit and are sharp.
+    pub knives: u32,
+}
+
+/// Grams cut off, for the students' share.
+#[derive(Clone, Debug, PartialEq, Serialize)]
+#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
+pub struct WasteFigures {
+    /// Ends.
+    pub ends_grams: f64,
+    /// Squared-off sides, tails and blocks too thin.
+    pub squaring_grams: f64,
+    /// What it becomes, e.g. `stock`.
+    pub becomes: String,
+}
+
+/// Minutes between two rounds, to wash and hand over the knives.
+const CHANGE_MINUTES: f64 = 1.0;
+
+/// Spare food: a tenth of what students need, at least one unit.
+const SPARE_SHARE: f64 = 0.1;
+
+/// Units that the instructor cuts in front of the class.
+const DEMONSTRATION_UNITS: u32 = 1;
+
+/// The figures of an exercise.
+#[derive(Clone, Debug, PartialEq, Serialize)]
+#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
+pub struct ExerciseFigures {
+    /// Pieces that one unit gives; none where pieces are not counted.
+    pub pieces_per_unit: Option<u32>,
+    /// Why pieces are not counted, where they are not.
+    pub no_count: Option<String>,
+    /// Blocks that one unit is cut from, the largest first.
+    pub blocks: Vec<Block>,
+    /// Units for each student.
+    pub units_each: u32,
+    /// Pieces that each student ends with.
+    pub pieces_each: Option<u32>,
+    /// Strokes for each student.
+    pub strokes_each: Option<u64>,
+    /// Minutes for each student at the class's pace; the instructor's own where strokes are not counted.
+    pub minutes_each: Option<f64>,
+    /// Rounds, where boards or knives are fewer than students; 0 if there is no knife at all.
+    pub rounds: u32,
+    /// Minutes that the practice needs, changes of knives included, rounded up.
+    pub minutes_needed: Option<u16>,
+    /// Trimmings of the students' share; none where pieces are not counted.
+    pub waste: Option<WasteFigures>,
+    /// Units for students.
+    pub units_students: u32,
+    /// Units for the demonstration.
+    pub units_demonstration: u32,
+    /// Spare units.
+    pub units_spare: u32,
+    /// Units to buy.
+    pub units_total: u32,
+    /// Grams to buy.
+    pub grams_total: f64,
+}
+
+/// Rounds in which `students` take turns at `class.boards` boards with `class.knives` knives.
+pub fn rounds(class: ClassSize) -> u32 {
+    match class.boards.min(class.knives) {
+        0 => 0,
+        places => class.students.div_ceil(places),
+    }
+}
+
+/// Works out one exercise.
+///
+/// `own_minutes` are the instructor's minutes for each student; they replace the computed ones.
+/// A food that gives no piece of this size has 0 pieces for each unit, and one unit is planned.
+pub fn exercise_figures(
+    (food, cut, target): (&Food, &Cut, &Target),
+    amount: Amount,
+    class: ClassSize,
+    pace: Pace,
+    own_minutes: Option<f64>,
+    handling: &Handling,
+) -> ExerciseFigures {
+    let worked = work_food(food, cut, target, handling);
+    let per_unit = worked.as_ref().ok().map(|worked| worked.pieces);
+    let units_each = match (amount, per_unit) {
+        (Amount::Units { count }, _) => u32::from(count),
+        (Amount::Pieces { count }, Some(per_unit)) if per_unit > 0 => u32::from(count).div_ceil(per_unit),
+        (Amount::Pieces { .. }, _) => 1,
+    }
+    .max(1);
+    let work = worked.as_ref().ok().filter(|worked| worked.pieces > 0);
+    let computed = work.map(|worked| student_minutes(worked, units_each, pace, handling));
+    let minutes_each = own_minutes.or(computed);
+    let rounds = rounds(class);
+    let minutes_needed = minutes_each.filter(|_| rounds > 0).map(|each| {
+        let all = f64::from(rounds) * each + f64::from(rounds - 1) * CHANGE_MINUTES;
+        all.ceil().clamp(1.0, f64::from(super::MAX_MINUTES)) as u16
+    });
+    let units_students = units_each.saturating_mul(class.students);
+    let units_spare = ((f64::from(units_students) * SPARE_SHARE).ceil() as u32).max(1);
+    let units_total = units_students.saturating_add(DEMONSTRATION_UNITS).saturating_add(units_spare);
+    let grams = |cubic_millimetres: f64| cubic_millimetres * food.density / 1000.0 * f64::from(units_students);
+    ExerciseFigures {
+        pieces_per_unit: per_unit,
+        no_count: worked.as_ref().err().map(ToString::to_string),
+        blocks: worked.as_ref().map(|worked| worked.blocks.clone()).unwrap_or_default(),
+        units_each,
+        pieces_each: per_unit.map(|pieces| pieces.saturating_mul(units_each)),
+        strokes_each: work.map(|worked| worked.strokes.saturating_mul(u64::from(units_each))),
+        minutes_each,
+        rounds,
+        minutes_needed,
+        waste: worked.as_ref().ok().map(|worked| WasteFigures {
+            ends_grams: grams(worked.trimmings.ends),
+            squaring_grams: grams(worked.trimmings.squaring),
+            becomes: food.scraps.clone(),
+        }),
+        units_students,
+        units_demonstration: DEMONSTRATION_UNITS,
+        units_spare,
+        units_total,
+        grams_total: f64::from(units_total) * food.grams(),
+    }
+}
+
+/// Minutes for one student: strokes at the pace, and handling for each regrouping and each unit.
+fn student_minutes(worked: &WorkedFood, units: u32, pace: Pace, handling: &Handling) -> f64 {
+    let strokes = worked.strokes as f64 / handling.strokes_per_minute(pace);
+    let seconds = worked.regroupings as f64 * handling.regroup_seconds + handling.unit_seconds;
+    f64::from(units) * (strokes + seconds / 60.0)
+}

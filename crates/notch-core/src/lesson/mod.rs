@@ -1,0 +1,7 @@
+//! A lesson: does it fit its minutes, what must be bought, how long does each student cut.
+
+mod figures;
+mod time_rule;
+
+pub use figures::{Amount, ClassSize, ExerciseFigures, WasteFigures, exercise_figures, rounds};
+pub use time_rule::{MAX_MINUTES, PlannedSegment, SegmentOnRule, TimeRule, WayOut, lay_out};

@@ -1,0 +1,40 @@
+//! The rules and computations of Yard Notch: pure functions over plain types.
+//!
+//! No I/O, no clock, no randomness: dates, figures and seeds are passed in.
+//!
+//! | question | module |
+//! |---|---|
+//! | what is a length, how is `1/8` read | [`units`] |
+//! | which knives, cuts, foods, faults, cautions are there | [`catalogue`] |
+//! | how many pieces, strokes, grams | [`geometry`] |
+//! | which knife, grip, hold, motion for this cut, and why | [`fitting`] |
+//! | what must be bought, how long does it take | [`lesson::figures`] |
+//! | does the lesson fit its minutes | [`lesson::time_rule`] |
+//! | what do these measured pieces say | [`measure`] |
+//! | which notches are cut, what comes next | [`progress`] |
+//! | what does it look like | [`drawing`] |
+//!
+//! ```
+//! use notch_core::catalogue::Catalogue;
+//! use notch_core::measure::{SampleCustom, judge, parse_pieces};
+//!
+//! let catalogue = Catalogue::shipped().expect("the shipped data is checked by a test");
+//! let target = catalogue.target("eighth", "julienne").expect("a shipped cut");
+//! let tolerance = catalogue.tolerance("school").expect("a shipped profile");
+//! let pieces = parse_pieces("3.1 3.3 50\n1/8 3.2 49").expect("two pieces");
+//! let verdict = judge(&catalogue, &target, tolerance, SampleCustom::BlindTen, &pieces);
+//! assert_eq!(verdict.inside.count, 2);
+//! ```
+
+pub mod catalogue;
+pub mod drawing;
+pub mod fitting;
+pub mod geometry;
+pub mod lesson;
+pub mod measure;
+pub mod people;
+mod problem;
+pub mod progress;
+pub mod units;
+
+pub use problem::Problem;

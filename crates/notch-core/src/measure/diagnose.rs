@@ -1,0 +1,141 @@
+//! What the figures of a sample say, as small rules over a verdict.
+
+use serde::{Deserialize, Serialize};
+
+use super::judge::{SideFigures, Verdict};
+use super::statistics::trend;
+use crate::catalogue::{Catalogue, Dimension, Tolerance};
+
+/// One thing the figures say.
+#[derive(Clone, Debug, PartialEq, Serialize, Deserialize)]
+#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
+pub struct Say {
+    /// Id of the diagnosis, e.g. `too_thick`.
+    pub id: String,
+    /// What is going wrong, for the instructor, with the figures.
+    pub words: String,
+    /// The cue, for the student.
+    pub cue: String,
+}
+
+/// Fewest pieces from which anything but their size is read.
+const LEAST_PIECES: usize = 4;
+
+/// Share of the variance that a straight line must explain before it is called a drift.
+const DRIFT_EXPLAINS: f64 = 0.5;
+
+/// A diagnosis with how far it is over its threshold (1 is at the threshold).
+type Weighed = (f64, &'static str, String);
+
+pub(super) fn diagnose(catalogue: &Catalogue, verdict: &Verdict, tolerance: &Tolerance) -> Vec<Say> {
+    let mut found = Vec::new();
+    if verdict.inside.of < LEAST_PIECES {
+        found.push((1.0, "too_few", String::new()));
+    } else {
+        found.extend(one_side_off(verdict, tolerance));
+        found.extend(section_faults(verdict, tolerance));
+        found.extend(taper_fault(verdict));
+        found.extend(length_fault(verdict, tolerance));
+        if found.is_empty() {
+            found.push((1.0, "sound", String::new()));
+        }
+    }
+    found.sort_by(|a, b| b.0.total_cmp(&a.0).then(a.1.cmp(b.1)));
+    found
+        .into_iter()
+        .filter_map(|(_, id, figures)| {
+            let text = catalogue.diagnoses.get(id)?;
+            let words = if figures.is_empty() { text.words.clone() } else { format!("{} {figures}", text.words) };
+            Some(Say { id: id.to_owned(), words, cue: text.cue.clone() })
+        })
+        .collect()
+}
+
+fn side(verdict: &Verdict, dimension: Dimension) -> Option<&SideFigures> {
+    verdict.sides.iter().find(|side| side.dimension == dimension)
+}
+
+/// Whether a side is true (|bias| ≤ τ/2) and even.
+fn is_sound(side: &SideFigures, tolerance: &Tolerance) -> bool {
+    off_by(side) <= 1.0 && uneven_by(side, tolerance) <= 1.0
+}
+
+/// |bias| over τ/2.
+fn off_by(side: &SideFigures) -> f64 {
+    side.bias.size().get() / (side.tolerance.get() / 2.0).max(f64::MIN_POSITIVE)
+}
+
+/// CV over the largest that counts as even.
+fn uneven_by(side: &SideFigures, tolerance: &Tolerance) -> f64 {
+    side.cv.unwrap_or(0.0) / tolerance.even_cv
+}
+
+/// Thickness right and width wrong, or the reverse: which of the two cuts was off.
+fn one_side_off(verdict: &Verdict, tolerance: &Tolerance) -> Option<Weighed> {
+    let (thickness, width) = (side(verdict, Dimension::Thickness)?, side(verdict, Dimension::Width)?);
+    let worst = |side: &SideFigures| off_by(side).max(uneven_by(side, tolerance));
+    match (is_sound(thickness, tolerance), is_sound(width, tolerance)) {
+        (true, false) => Some((worst(width) * 1.1, "sticks_off", told(width))),
+        (false, true) => Some((worst(thickness) * 1.1, "planks_off", told(thickness))),
+        _ => None,
+    }
+}
+
+fn told(side: &SideFigures) -> String {
+    format!("({} {} mm on average, {} from the target, sd {:.2})", side.dimension.name(), side.mean, side.bias, side.sd)
+}
+
+/// Bias, spread and drift of the section's worse side.
+fn section_faults(verdict: &Verdict, tolerance: &Tolerance) -> Vec<Weighed> {
+    let worse = |dimension: Dimension| side(verdict, dimension).map(|s| (off_by(s).max(uneven_by(s, tolerance)), s));
+    let sides = [worse(Dimension::Thickness), worse(Dimension::Width)];
+    let Some((_, side)) = sides.into_iter().flatten().reduce(|a, b| if b.0 > a.0 { b } else { a }) else {
+        return Vec::new();
+    };
+    let (off, uneven) = (off_by(side), uneven_by(side, tolerance));
+    let mut found = Vec::new();
+    if let Some((slope, explained)) = drift(side)
+        && uneven > 0.5
+    {
+        let id = if slope > 0.0 { "drift_up" } else { "drift_down" };
+        let change = slope * (side.sizes.len() as f64 - 1.0);
+        found.push((
+            1.2 * off.max(uneven).max(1.0) * explained.max(DRIFT_EXPLAINS),
+            id,
+            format!("({change:+.1} mm from the first piece to the last)"),
+        ));
+    }
+    if off > 1.0 && uneven > 1.0 {
+        found.push((off.max(uneven), "mixed", told(side)));
+    } else if off > 1.0 {
+        let id = if side.bias.get() > 0.0 { "too_thick" } else { "too_thin" };
+        found.push((off, id, told(side)));
+    } else if uneven > 1.0 {
+        found.push((uneven, "wide_spread", told(side)));
+    }
+    found
+}
+
+/// A steady growth or shrinking that explains at least half of the variance, over at least six pieces.
+fn drift(side: &SideFigures) -> Option<(f64, f64)> {
+    if side.sizes.len() < 6 {
+        return None;
+    }
+    let sizes: Vec<f64> = side.sizes.iter().map(|size| size.get()).collect();
+    trend(&sizes).filter(|(_, explained)| *explained >= DRIFT_EXPLAINS)
+}
+
+/// Taper of more than half the tolerance.
+fn taper_fault(verdict: &Verdict) -> Option<Weighed> {
+    let taper = verdict.taper?;
+    let width = side(verdict, Dimension::Width)?;
+    let weight = taper.mean_size.get() / (width.tolerance.get() / 2.0).max(f64::MIN_POSITIVE);
+    (weight > 1.0).then(|| (weight, "taper", format!("(the ends differ by {:.2} mm)", taper.mean_size.get())))
+}
+
+/// Lengths that are uneven, where the length is not itself a side of the section.
+fn length_fault(verdict: &Verdict, tolerance: &Tolerance) -> Option<Weighed> {
+    let length = side(verdict, Dimension::Length)?;
+    let weight = uneven_by(length, tolerance);
+    (weight > 1.0).then(|| (weight, "lengths_vary", told(length)))
+}

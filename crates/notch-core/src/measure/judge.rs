@@ -1,0 +1,254 @@
+//! Judges a sample against a target and a tolerance.
+
+use serde::{Deserialize, Serialize};
+
+use super::MeasuredPiece;
+use super::diagnose::{Say, diagnose};
+use super::statistics::{Spread, Z_TWO_SIDED_95, wilson_lower};
+use crate::catalogue::{Catalogue, Dimension, Target, TargetSize, Tolerance};
+use crate::units::{Deviation, Millimetres};
+
+/// How the pieces of a sample were chosen. The two are never compared with each other.
+#[derive(Clone, Copy, Debug, PartialEq, Eq, Serialize, Deserialize)]
+#[serde(rename_all = "snake_case")]
+#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
+pub enum SampleCustom {
+    /// The first ten, taken unseen: the default, and the only evidence for a notch.
+    BlindTen,
+    /// The student's own choice: flatters, so it is kept and shown but proves nothing.
+    BestFour,
+}
+
+/// A share with what it proves.
+#[derive(Clone, Copy, Debug, PartialEq, Serialize, Deserialize)]
+#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
+pub struct InsideShare {
+    /// Pieces inside.
+    pub count: usize,
+    /// Pieces judged.
+    pub of: usize,
+    /// `count / of`, 0..1.
+    pub share: f64,
+    /// Wilson lower bound (two-sided 95 %) of the share, 0..1.
+    pub proves: f64,
+}
+
+impl InsideShare {
+    /// From counts.
+    pub fn new(count: usize, of: usize) -> Self {
+        let share = if of == 0 { 0.0 } else { count as f64 / of as f64 };
+        InsideShare { count, of, share, proves: wilson_lower(count, of, Z_TWO_SIDED_95) }
+    }
+}
+
+/// The figures of one side of the pieces.
+#[derive(Clone, Debug, PartialEq, Serialize, Deserialize)]
+#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
+pub struct SideFigures {
+    /// Which side.
+    pub dimension: Dimension,
+    /// What it should be.
+    pub target: TargetSize,
+    /// Smallest size that counts as inside.
+    pub inside_from: Millimetres,
+    /// Largest size that counts as inside.
+    pub inside_to: Millimetres,
+    /// Tolerance τ around the nominal size.
+    pub tolerance: Millimetres,
+    /// Measured sizes, in the order entered.
+    pub sizes: Vec<Millimetres>,
+    /// Mean size.
+    pub mean: Millimetres,
+    /// Mean − target; for a range or limit, how far the mean lies outside it.
+    pub bias: Deviation,
+    /// Population standard deviation, mm.
+    pub sd: f64,
+    /// Coefficient of variation; none for one piece.
+    pub cv: Option<f64>,
+    /// Pieces inside on this side alone.
+    pub inside: InsideShare,
+}
+
+impl SideFigures {
+    /// How far one size is from the target, in mm with its sign; 0 within a range or below a limit.
+    pub fn off(&self, size: Millimetres) -> f64 {
+        bias(size, self.target).get()
+    }
+}
+
+/// How much wider sticks are at one end.
+#[derive(Clone, Copy, Debug, PartialEq, Serialize, Deserialize)]
+#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
+pub struct TaperFigures {
+    /// Sticks measured at both ends.
+    pub count: usize,
+    /// Mean of far width − near width.
+    pub mean: Deviation,
+    /// Mean size of the difference, whichever end is wider.
+    pub mean_size: Millimetres,
+}
+
+/// What a sample shows.
+#[derive(Clone, Debug, PartialEq, Serialize, Deserialize)]
+#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
+pub struct Verdict {
+    /// How the sample was chosen.
+    pub custom: SampleCustom,
+    /// Pieces whose every measured side with a target is inside.
+    pub inside: InsideShare,
+    /// For each piece, whether it is inside.
+    pub piece_inside: Vec<bool>,
+    /// Figures of each side that was measured and has a target.
+    pub sides: Vec<SideFigures>,
+    /// The side whose evenness governs: of thickness and width, the one with the larger CV.
+    pub governing: Option<Dimension>,
+    /// CV of the governing side; none for one piece.
+    pub cv: Option<f64>,
+    /// Whether the governing side is even enough to cook alike.
+    pub even: bool,
+    /// Largest |bias| / τ of thickness and width.
+    pub bias_share: f64,
+    /// Taper, where sticks were measured at both ends.
+    pub taper: Option<TaperFigures>,
+    /// Mean |thickness − width| of pieces that should be square.
+    pub off_square: Option<Millimetres>,
+    /// What the figures say, the most telling first.
+    pub says: Vec<Say>,
+}
+
+/// Slack on the edge of the tolerance: the edge itself counts as inside.
+const SLACK: f64 = 1e-9;
+
+/// The band of sizes that count as inside. A limit has no tolerance above it: it is one already.
+fn band(target: TargetSize, tolerance: &Tolerance) -> (Millimetres, Millimetres) {
+    match target {
+        TargetSize::Exact { size } => {
+            let around = tolerance.around(size);
+            (size.less(around), size + around)
+        }
+        TargetSize::Range { from, to } => (from.less(tolerance.around(from)), to + tolerance.around(to)),
+        TargetSize::Below { limit } => (Millimetres::ZERO, limit),
+    }
+}
+
+fn is_inside(size: Millimetres, target: TargetSize, band: (Millimetres, Millimetres)) -> bool {
+    match target {
+        TargetSize::Below { limit } => size.get() < limit.get() - SLACK,
+        _ => size.get() >= band.0.get() - SLACK && size.get() <= band.1.get() + SLACK,
+    }
+}
+
+/// How far a mean is from a target; nothing while it is within a range or below a limit.
+fn bias(mean: Millimetres, target: TargetSize) -> Deviation {
+    match target {
+        TargetSize::Exact { size } => Deviation::between(mean, size),
+        TargetSize::Range { from, .. } if mean < from => Deviation::between(mean, from),
+        TargetSize::Range { to, .. } if mean > to => Deviation::between(mean, to),
+        TargetSize::Below { limit } if mean > limit => Deviation::between(mean, limit),
+        TargetSize::Range { .. } | TargetSize::Below { .. } => Deviation::ZERO,
+    }
+}
+
+fn side_of(piece: &MeasuredPiece, dimension: Dimension) -> Option<Millimetres> {
+    match dimension {
+        Dimension::Thickness => Some(piece.thickness),
+        Dimension::Width => piece.width,
+        Dimension::Length => piece.length,
+    }
+}
+
+fn figures(
+    dimension: Dimension,
+    target: TargetSize,
+    tolerance: &Tolerance,
+    pieces: &[MeasuredPiece],
+) -> Option<SideFigures> {
+    let sizes: Vec<Millimetres> = pieces.iter().filter_map(|piece| side_of(piece, dimension)).collect();
+    let numbers: Vec<f64> = sizes.iter().map(|size| size.get()).collect();
+    let spread = Spread::of(&numbers)?;
+    let (inside_from, inside_to) = band(target, tolerance);
+    let mean = Millimetres::clamped(spread.mean);
+    let inside = sizes.iter().filter(|size| is_inside(**size, target, (inside_from, inside_to))).count();
+    Some(SideFigures {
+        dimension,
+        target,
+        inside_from,
+        inside_to,
+        tolerance: tolerance.around(target.nominal()),
+        mean,
+        bias: bias(mean, target),
+        sd: spread.sd,
+        cv: spread.cv(),
+        inside: InsideShare::new(inside, sizes.len()),
+        sizes,
+    })
+}
+
+fn taper(pieces: &[MeasuredPiece]) -> Option<TaperFigures> {
+    let ends: Vec<f64> = pieces.iter().filter_map(|piece| Some(piece.far_width?.get() - piece.width?.get())).collect();
+    let mean = Spread::of(&ends)?.mean;
+    let size = ends.iter().map(|difference| difference.abs()).sum::<f64>() / ends.len() as f64;
+    Some(TaperFigures {
+        count: ends.len(),
+        mean: Deviation::from_computed(mean),
+        mean_size: Millimetres::clamped(size),
+    })
+}
+
+fn off_square(target: &Target, pieces: &[MeasuredPiece]) -> Option<Millimetres> {
+    if target.thickness != target.width {
+        return None;
+    }
+    let off: Vec<f64> =
+        pieces.iter().filter_map(|piece| Some((piece.thickness.get() - piece.width?.get()).abs())).collect();
+    Some(Millimetres::clamped(Spread::of(&off)?.mean))
+}
+
+/// Judges `pieces` against `target` within `tolerance`.
+///
+/// A piece is inside when each of its measured sides that has a target is. The far width of a
+/// stick only tells its taper. An empty sample gives a verdict of 0 of 0.
+///
+/// # Units
+/// Lengths in millimetres; shares 0..1; `sd` in millimetres (population, divided by n).
+pub fn judge(
+    catalogue: &Catalogue,
+    target: &Target,
+    tolerance: &Tolerance,
+    custom: SampleCustom,
+    pieces: &[MeasuredPiece],
+) -> Verdict {
+    let dimensions = [Dimension::Thickness, Dimension::Width, Dimension::Length];
+    let targets: Vec<(Dimension, TargetSize)> =
+        dimensions.into_iter().filter_map(|dimension| Some((dimension, target.side(dimension)?))).collect();
+    let piece_inside: Vec<bool> = pieces
+        .iter()
+        .map(|piece| {
+            targets.iter().all(|&(dimension, size)| {
+                side_of(piece, dimension).is_none_or(|side| is_inside(side, size, band(size, tolerance)))
+            })
+        })
+        .collect();
+    let sides: Vec<SideFigures> =
+        targets.iter().filter_map(|&(dimension, size)| figures(dimension, size, tolerance, pieces)).collect();
+    let section = || sides.iter().filter(|side| side.dimension != Dimension::Length);
+    let governing = section().reduce(|worst, next| if next.cv > worst.cv { next } else { worst });
+    let cv = governing.and_then(|side| side.cv);
+    let bias_share =
+        section().map(|side| side.bias.size().get() / side.tolerance.get().max(f64::MIN_POSITIVE)).fold(0.0, f64::max);
+    let mut verdict = Verdict {
+        custom,
+        inside: InsideShare::new(piece_inside.iter().filter(|inside| **inside).count(), pieces.len()),
+        piece_inside,
+        governing: governing.map(|side| side.dimension),
+        cv,
+        even: cv.is_some_and(|cv| cv <= tolerance.even_cv + SLACK),
+        bias_share,
+        taper: taper(pieces),
+        off_square: off_square(target, pieces),
+        sides,
+        says: Vec::new(),
+    };
+    verdict.says = diagnose(catalogue, &verdict, tolerance);
+    verdict
+}

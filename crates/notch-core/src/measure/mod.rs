@@ -1,0 +1,11 @@
+//! From measured pieces to a verdict: how many are inside, how true, how even, what goes wrong.
+
+mod diagnose;
+mod judge;
+mod parse;
+mod statistics;
+
+pub use diagnose::Say;
+pub use judge::{InsideShare, SampleCustom, SideFigures, TaperFigures, Verdict, judge};
+pub use parse::{MAX_PIECES, MeasuredPiece, PieceLimits, PieceProblem, PieceProblemKind, parse_pieces};
+pub use statistics::{Spread, Z_TWO_SIDED_95, wilson_lower};

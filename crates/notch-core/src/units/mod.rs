@@ -1,0 +1,9 @@
+//! Lengths, and how people write them.
+
+mod deviation;
+mod millimetres;
+mod parse;
+
+pub use deviation::Deviation;
+pub use millimetres::{LengthError, MM_PER_INCH, Millimetres};
+pub use parse::{LengthParseError, parse_length};
