@@ -12,6 +12,8 @@
 //! | does the lesson fit its minutes | [`lesson::time_rule`] |
 //! | what do these measured pieces say | [`measure`] |
 //! | which notches are cut, what comes next | [`progress`] |
+//! | what does a school keep | [`records`] |
+//! | what does each place show | [`views`] |
 //! | what does it look like | [`drawing`] |
 //!
 //! ```
@@ -35,6 +37,8 @@ pub mod measure;
 pub mod people;
 mod problem;
 pub mod progress;
+pub mod records;
 pub mod units;
+pub mod views;
 
 pub use problem::Problem;

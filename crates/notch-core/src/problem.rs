@@ -18,13 +18,7 @@ pub struct Problem {
 
 impl Problem {
     /// Builds the sentence `{name}: {value} {why}; allowed: {allowed}`.
-    pub fn new(
-        pointer: impl Into<String>,
-        name: &str,
-        value: impl ToString,
-        why: &str,
-        allowed: impl Into<String>,
-    ) -> Self {
+    pub fn new(pointer: impl Into<String>, name: &str, value: impl ToString, why: &str, allowed: impl Into<String>) -> Self {
         let (value, allowed) = (value.to_string(), allowed.into());
         let shown = if value.is_empty() { "nothing".to_owned() } else { format!("“{}”", clip(&value)) };
         Problem {

@@ -1,1 +1,22 @@
-//! x
+//! Everything of Yard Notch that knows SQL.
+//!
+//! Open a [`Store`] on a data folder; read through [`Reader`], change through [`Writer`]. A writer
+//! that is not committed leaves nothing behind: one action is one transaction. Callers see the
+//! core's record types only.
+
+mod attempts;
+mod columns;
+mod courses;
+mod document;
+mod error;
+mod knives;
+mod lessons;
+mod migrations;
+mod open;
+mod settings;
+mod students;
+
+pub use document::{Document, FORMAT};
+pub use error::StoreError;
+pub use migrations::schema_version;
+pub use open::{DATABASE_FILE, Reader, Store, Writer};

@@ -1,1 +1,82 @@
-fn main() {}
+//! The program: `serve`, and the commands around a school's data.
+
+mod commands;
+
+use std::net::SocketAddr;
+use std::path::PathBuf;
+use std::process::ExitCode;
+
+use clap::{Parser, Subcommand};
+
+/// Plan knife-skills lessons, run the class, measure the pieces, see what each student does next.
+#[derive(Debug, Parser)]
+#[command(name = "yard-notch", version)]
+struct Arguments {
+    #[command(subcommand)]
+    command: Command,
+}
+
+#[derive(Debug, Subcommand)]
+enum Command {
+    /// Serve the program to a browser.
+    Serve {
+        /// Show the made-up school, in a folder of its own.
+        #[arg(long)]
+        demo: bool,
+        /// Folder for the data [default: data, or demo-data with --demo].
+        #[arg(long, value_name = "DIR")]
+        data: Option<PathBuf>,
+        /// Address to listen on; other than this machine's own only with a passphrase.
+        #[arg(long, value_name = "ADDR", default_value = "127.0.0.1:7411")]
+        listen: SocketAddr,
+    },
+    /// Write the whole school as JSON.
+    Export {
+        /// Folder of the data.
+        #[arg(long, value_name = "DIR", default_value = "data")]
+        data: PathBuf,
+        /// File to write; standard output if left out.
+        file: Option<PathBuf>,
+    },
+    /// Take a whole school from JSON into an empty folder.
+    Import {
+        /// Folder of the data.
+        #[arg(long, value_name = "DIR", default_value = "data")]
+        data: PathBuf,
+        /// File to read.
+        file: PathBuf,
+    },
+    /// Look for damage in the data.
+    Check {
+        /// Folder of the data.
+        #[arg(long, value_name = "DIR", default_value = "data")]
+        data: PathBuf,
+    },
+    /// Set the instructor's passphrase, read from standard input.
+    Passphrase {
+        /// Folder of the data.
+        #[arg(long, value_name = "DIR", default_value = "data")]
+        data: PathBuf,
+    },
+    /// Print the OpenAPI document.
+    #[command(hide = true)]
+    Openapi,
+}
+
+fn main() -> ExitCode {
+    let done = match Arguments::parse().command {
+        Command::Serve { demo, data, listen } => commands::serve(demo, data, listen),
+        Command::Export { data, file } => commands::export(&data, file.as_deref()),
+        Command::Import { data, file } => commands::import(&data, &file),
+        Command::Check { data } => commands::check(&data),
+        Command::Passphrase { data } => commands::passphrase(&data),
+        Command::Openapi => commands::print_openapi(),
+    };
+    match done {
+        Ok(()) => ExitCode::SUCCESS,
+        Err(error) => {
+            eprintln!("yard-notch: {error}");
+            ExitCode::FAILURE
+        }
+    }
+}

@@ -121,14 +121,10 @@ fn check_foods(catalogue: &Catalogue, mistakes: &mut Mistakes) {
         mistakes.unless((1..=5).contains(&food.firmness), || format!("food {id}: firmness is 1 to 5"));
         mistakes.unless(food.trim.get() * 2.0 < food.length().get(), || format!("food {id}: trim"));
         for caution in &food.cautions {
-            mistakes.unless(catalogue.caution(caution).is_some(), || {
-                format!("food {id}: caution “{caution}” is not there")
-            });
+            mistakes.unless(catalogue.caution(caution).is_some(), || format!("food {id}: caution “{caution}” is not there"));
         }
         let sides = [food.height(), food.width(), food.length()];
-        mistakes.unless(sides.iter().all(|s| (3.0..=600.0).contains(&s.get())), || {
-            format!("food {id}: sizes are 3 to 600 mm")
-        });
+        mistakes.unless(sides.iter().all(|s| (3.0..=600.0).contains(&s.get())), || format!("food {id}: sizes are 3 to 600 mm"));
         if let Shape::Ball { diameter, core: Some(core) } = food.shape {
             mistakes.unless(core < diameter, || format!("food {id}: core"));
         }
@@ -163,9 +159,7 @@ fn check_standards(catalogue: &Catalogue, mistakes: &mut Mistakes) {
         let mut rungs: Vec<u8> = catalogue.cuts.iter().filter(|c| c.strand == Some(strand)).map(|c| c.rung).collect();
         rungs.sort_unstable();
         let expected: Vec<u8> = (1..=rungs.len()).map(|rung| u8::try_from(rung).unwrap_or(u8::MAX)).collect();
-        mistakes.unless(!rungs.is_empty() && rungs == expected, || {
-            format!("strand {}: rungs are not 1, 2, 3…", strand.name())
-        });
+        mistakes.unless(!rungs.is_empty() && rungs == expected, || format!("strand {}: rungs are not 1, 2, 3…", strand.name()));
     }
     for cut in &catalogue.cuts {
         mistakes.unless((cut.family == CutFamily::Hand) == cut.strand.is_none(), || {
@@ -213,10 +207,10 @@ fn check_progress(catalogue: &Catalogue, mistakes: &mut Mistakes) {
         && progress.paced_factor >= 1.0
         && progress.held_days >= 1;
     mistakes.unless(sound, || "progress: a threshold is out of range".to_owned());
-    mistakes.unless(
-        !progress.ladder.is_empty() && progress.ladder.windows(2).all(|pair| pair[0].length < pair[1].length),
-        || "progress: the ladder does not rise".to_owned(),
-    );
+    mistakes
+        .unless(!progress.ladder.is_empty() && progress.ladder.windows(2).all(|pair| pair[0].length < pair[1].length), || {
+            "progress: the ladder does not rise".to_owned()
+        });
 }
 
 #[cfg(test)]

@@ -7,8 +7,8 @@ use serde::de::DeserializeOwned;
 
 use super::check::{CatalogueError, check};
 use super::{
-    Catalogue, Caution, ClearanceRung, Cut, Diagnosis, Fault, Food, Grip, Handling, Hold, KnifeType, LessonSegment,
-    Manner, Motion, ProgressRules, SchoolQuestion, StandardSet, Target, TargetSize, Tolerance,
+    Catalogue, Caution, ClearanceRung, Cut, Diagnosis, Fault, Food, Grip, Handling, Hold, KnifeType, LessonSegment, Manner,
+    Motion, ProgressRules, SchoolQuestion, StandardSet, Target, TargetSize, Tolerance,
 };
 use crate::people::Pace;
 use crate::units::{Millimetres, parse_length};
@@ -214,10 +214,7 @@ impl RawLength {
             RawLength::Number(number) => Millimetres::new(*number).map_err(|e| (number.to_string(), e.to_string())),
             RawLength::Text(text) => parse_length(text).map_err(|e| (text.clone(), e.to_string())),
         };
-        read.map_err(|(value, why)| CatalogueError::Unreadable {
-            file: "standards.toml",
-            why: format!("{value} {why}"),
-        })
+        read.map_err(|(value, why)| CatalogueError::Unreadable { file: "standards.toml", why: format!("{value} {why}") })
     }
 }
 

@@ -73,8 +73,7 @@ pub enum NotchKind {
 
 impl NotchKind {
     /// All five, in order.
-    pub const ALL: [NotchKind; 5] =
-        [NotchKind::Safe, NotchKind::True, NotchKind::Even, NotchKind::Paced, NotchKind::Held];
+    pub const ALL: [NotchKind; 5] = [NotchKind::Safe, NotchKind::True, NotchKind::Even, NotchKind::Paced, NotchKind::Held];
 
     /// Its name as it is shown.
     pub const fn name(self) -> &'static str {

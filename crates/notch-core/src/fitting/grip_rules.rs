@@ -9,11 +9,7 @@ type Found = Option<(Effect, String)>;
 
 pub(super) const RULES: &[Rule] = &[
     Rule { id: "grip.pinch", text: "The pinch at the balance point is the default on the board.", check: pinch },
-    Rule {
-        id: "grip.handle",
-        text: "The handle grip suits serrated knives, small hands and first lessons.",
-        check: handle,
-    },
+    Rule { id: "grip.handle", text: "The handle grip suits serrated knives, small hands and first lessons.", check: handle },
     Rule {
         id: "grip.index_on_spine",
         text: "The index lies on the spine only for a tip-draw, where the course allows it.",
@@ -62,10 +58,9 @@ fn handle(case: &Case<'_>) -> Found {
 
 fn index_on_spine(case: &Case<'_>) -> Found {
     (case.grip == Grip::IndexOnSpine).then(|| match (case.job.index_on_spine, case.motion) {
-        (false, _) => (
-            Refuse,
-            "This course does not allow the index on the spine: less control, a tired wrist, slips.".to_owned(),
-        ),
+        (false, _) => {
+            (Refuse, "This course does not allow the index on the spine: less control, a tired wrist, slips.".to_owned())
+        }
         (true, Motion::Pull | Motion::LongDraw) => {
             (Against(10), "Allowed in this course for the light tip-draw only.".to_owned())
         }
@@ -88,9 +83,7 @@ fn paring(case: &Case<'_>) -> Found {
     (case.grip == Grip::Paring).then(|| match (in_hand(case), case.job.towards_self) {
         (true, true) => (For(30), "Only the hand flexes; the thumb stays ahead of the cut's end.".to_owned()),
         (true, false) => (Refuse, "This course does not cut towards oneself.".to_owned()),
-        (false, _) => {
-            (Refuse, "The paring grip cuts towards the thumb: in the hand only, never on the board.".to_owned())
-        }
+        (false, _) => (Refuse, "The paring grip cuts towards the thumb: in the hand only, never on the board.".to_owned()),
     })
 }
 

@@ -19,11 +19,8 @@ pub(super) const HOLD_RULES: &[Rule] = &[
     Rule { id: "hold.in_hand", text: "Food is held off the board only for hand work.", check: in_hand },
 ];
 
-pub(super) const THIRD_RULES: &[Rule] = &[Rule {
-    id: "third.firmness",
-    text: "Soft food meets the tip third, medium the middle, firm the heel.",
-    check: third,
-}];
+pub(super) const THIRD_RULES: &[Rule] =
+    &[Rule { id: "third.firmness", text: "Soft food meets the tip third, medium the middle, firm the heel.", check: third }];
 
 fn two_handed(case: &Case<'_>) -> bool {
     matches!(case.motion, Motion::PivotMince | Motion::Press)

@@ -11,32 +11,16 @@ type Found = Option<(Effect, String)>;
 pub(super) const RULES: &[Rule] = &[
     Rule { id: "edge.dull", text: "A knife that failed its edge test stays out until it passes.", check: dull },
     Rule { id: "edge.teeth_on_firm", text: "Teeth skate on firm plain food.", check: teeth_on_firm },
-    Rule {
-        id: "edge.teeth_on_tough",
-        text: "Teeth bite through a tough outside over a soft inside.",
-        check: teeth_on_tough,
-    },
+    Rule { id: "edge.teeth_on_tough", text: "Teeth bite through a tough outside over a soft inside.", check: teeth_on_tough },
     Rule {
         id: "edge.teeth_true_faces",
         text: "Teeth leave no true faces for sticks and dice, and do not chop.",
         check: teeth_true_faces,
     },
-    Rule {
-        id: "edge.plain_on_tough",
-        text: "A plain edge slips on a rind and crushes a crust.",
-        check: plain_on_tough,
-    },
-    Rule {
-        id: "edge.single_bevel",
-        text: "A single-bevel edge is for raw fish and garnish, in one hand.",
-        check: single_bevel,
-    },
+    Rule { id: "edge.plain_on_tough", text: "A plain edge slips on a rind and crushes a crust.", check: plain_on_tough },
+    Rule { id: "edge.single_bevel", text: "A single-bevel edge is for raw fish and garnish, in one hand.", check: single_bevel },
     Rule { id: "board.in_hand_blade", text: "A curved turning blade never works on the board.", check: in_hand_blade },
-    Rule {
-        id: "board.small_blade",
-        text: "A short light blade takes only small soft food on the board.",
-        check: small_blade,
-    },
+    Rule { id: "board.small_blade", text: "A short light blade takes only small soft food on the board.", check: small_blade },
     Rule {
         id: "length.travel",
         text: "The blade is longer than the cut by 25 mm of travel, less 25 mm under a pinch.",
@@ -49,22 +33,14 @@ pub(super) const RULES: &[Rule] = &[
         text: "Hard food wants a heavy stiff blade; a light or narrow one binds and wanders.",
         check: firmness,
     },
-    Rule {
-        id: "blade.flexible",
-        text: "A flexible blade follows bone and skin; on vegetables it bends.",
-        check: flexible,
-    },
+    Rule { id: "blade.flexible", text: "A flexible blade follows bone and skin; on vegetables it bends.", check: flexible },
     Rule {
         id: "blade.flat_edge",
         text: "A flat edge, or a flat heel, meets the board in one go and leaves no joined pieces.",
         check: flat_edge,
     },
     Rule { id: "blade.knuckles", text: "A tall blade gives room for the knuckles.", check: knuckles },
-    Rule {
-        id: "blade.fine_work",
-        text: "Fine cuts want a thin blade; a heavy cleaver is not for them.",
-        check: fine_work,
-    },
+    Rule { id: "blade.fine_work", text: "Fine cuts want a thin blade; a heavy cleaver is not for them.", check: fine_work },
     Rule { id: "blade.hard_stem", text: "A thin edge chips on a hard stem.", check: hard_stem },
     Rule { id: "blade.raw_fish", text: "Raw fish and poultry want a long thin blade drawn once.", check: raw_animal },
 ];
@@ -114,13 +90,10 @@ fn plain_on_tough(case: &Case<'_>) -> Found {
     let name = &case.job.food.name;
     match case.job.food.skin {
         Skin::Crust => Some((Refuse, format!("A plain edge crushes a {name}: the crust wants teeth."))),
-        Skin::Rind => {
-            Some((Against(20), format!("The rind of a {name} throws a plain edge off; teeth start the cut.")))
+        Skin::Rind => Some((Against(20), format!("The rind of a {name} throws a plain edge off; teeth start the cut."))),
+        Skin::Tough => {
+            Some((Against(4), format!("The skin of a {name} slips under a plain edge: nick it, or cut from the inside.")))
         }
-        Skin::Tough => Some((
-            Against(4),
-            format!("The skin of a {name} slips under a plain edge: nick it, or cut from the inside."),
-        )),
         Skin::Plain | Skin::Slips => None,
     }
 }
@@ -133,10 +106,7 @@ fn single_bevel(case: &Case<'_>) -> Found {
     if food.firmness >= 3 {
         return Some((
             Refuse,
-            format!(
-                "A single-bevel edge steers and chips in anything hard; {} is firm ({} of 5).",
-                food.name, food.firmness
-            ),
+            format!("A single-bevel edge steers and chips in anything hard; {} is firm ({} of 5).", food.name, food.firmness),
         ));
     }
     let (right, left) = case.job.hands;
@@ -173,10 +143,7 @@ fn small_blade(case: &Case<'_>) -> Found {
     if food.firmness >= 3 {
         Some((
             Refuse,
-            format!(
-                "A {length} mm blade this light needs force on the board: {} is firm ({} of 5).",
-                food.name, food.firmness
-            ),
+            format!("A {length} mm blade this light needs force on the board: {} is firm ({} of 5).", food.name, food.firmness),
         ))
     } else if food.width() > Millimetres::whole(75) || food.height() > Millimetres::whole(75) {
         Some((Refuse, format!("{} mm across is too large for a {length} mm blade on the board.", food.width())))
@@ -198,10 +165,7 @@ fn travel(case: &Case<'_>) -> Found {
     let left = blade.get() - cut.get() - lost.get();
     let pinch = if lost > Millimetres::ZERO { format!(", less {lost} for the pinch") } else { String::new() };
     Some(if left < 0.0 {
-        (
-            Refuse,
-            format!("{blade} mm does not cross a {cut} mm cut{pinch}; at least {} is needed.", cut + lost + TRAVEL),
-        )
+        (Refuse, format!("{blade} mm does not cross a {cut} mm cut{pinch}; at least {} is needed.", cut + lost + TRAVEL))
     } else if left < TRAVEL.get() {
         (Against(20), format!("{blade} mm leaves {left:.0} mm of travel on a {cut} mm cut{pinch}; 25 is wanted."))
     } else if left > 200.0 {
@@ -293,9 +257,8 @@ fn fine_work(case: &Case<'_>) -> Found {
 
 fn hard_stem(case: &Case<'_>) -> Found {
     let thin_edge = case.knife.kind.angle.is_some_and(|angle| angle.from < 15.0);
-    (case.job.food.hard_stem && thin_edge).then(|| {
-        (Against(8), format!("A thin edge chips on the hard stem of a {}: cut clear of it.", case.job.food.name))
-    })
+    (case.job.food.hard_stem && thin_edge)
+        .then(|| (Against(8), format!("A thin edge chips on the hard stem of a {}: cut clear of it.", case.job.food.name)))
 }
 
 fn raw_animal(case: &Case<'_>) -> Found {

@@ -56,9 +56,7 @@ impl Job<'_> {
         match self.cut.family {
             CutFamily::Strips => self.target.length.map_or(across, |l| l.nominal()).longer(across),
             CutFamily::Dice | CutFamily::Chop => across.longer(Millimetres::whole(50)),
-            CutFamily::Slices if self.cut.id == "plank" => {
-                self.food.length().shorter(Millimetres::whole(100)).longer(across)
-            }
+            CutFamily::Slices if self.cut.id == "plank" => self.food.length().shorter(Millimetres::whole(100)).longer(across),
             CutFamily::Slices => across,
             CutFamily::Hand => Millimetres::ZERO,
         }
@@ -66,11 +64,7 @@ impl Job<'_> {
 
     /// Thinnest side of the piece, where the cut has a size.
     pub fn thinnest(&self) -> Option<Millimetres> {
-        [self.target.thickness, self.target.width]
-            .into_iter()
-            .flatten()
-            .map(|s| s.nominal())
-            .reduce(Millimetres::shorter)
+        [self.target.thickness, self.target.width].into_iter().flatten().map(|s| s.nominal()).reduce(Millimetres::shorter)
     }
 }
 
@@ -170,7 +164,7 @@ pub struct Fit {
 }
 
 /// Where a score starts before anything is found.
-const START: i32 = 50;
+const START: i32 = 35;
 
 impl Fit {
     /// Runs rules on a case. The order of the rules does not change the result.

@@ -9,19 +9,11 @@ type Found = Option<(Effect, String)>;
 
 pub(super) const RULES: &[Rule] = &[
     Rule { id: "motion.suits_cut", text: "Each family of cuts has its motions.", check: suits_cut },
-    Rule {
-        id: "motion.suits_edge",
-        text: "Teeth saw; a plain edge slides; a single bevel is drawn.",
-        check: suits_edge,
-    },
+    Rule { id: "motion.suits_edge", text: "Teeth saw; a plain edge slides; a single bevel is drawn.", check: suits_edge },
     Rule { id: "motion.suits_knife", text: "Each knife has the motions that it is made for.", check: suits_knife },
     Rule { id: "motion.tap_height", text: "Tap food up to 25 mm high; above 50 mm aim is lost.", check: tap_height },
     Rule { id: "motion.rock", text: "Rocking wants a curved blade of 180 mm or more.", check: rock },
-    Rule {
-        id: "motion.tall_push",
-        text: "Tall food and learners: push forward and down in one stroke.",
-        check: tall_push,
-    },
+    Rule { id: "motion.tall_push", text: "Tall food and learners: push forward and down in one stroke.", check: tall_push },
     Rule { id: "motion.sticky", text: "Food that sticks comes off a drawn blade.", check: sticky },
     Rule { id: "motion.mince_pile", text: "A pile is minced by a pivot with the tip down.", check: mince_pile },
 ];
@@ -48,9 +40,7 @@ fn suits_edge(case: &Case<'_>) -> Found {
     match (case.knife.kind.edge, case.motion) {
         (Edge::Serrated, Motion::Saw) => Some((For(10), "Teeth cut by moving back and forth.".to_owned())),
         (Edge::Serrated, _) => Some((Refuse, "Teeth cut only by moving back and forth: saw.".to_owned())),
-        (Edge::Straight, Motion::Saw) => {
-            Some((Refuse, "A plain edge is not sawn: it slides in one stroke.".to_owned()))
-        }
+        (Edge::Straight, Motion::Saw) => Some((Refuse, "A plain edge is not sawn: it slides in one stroke.".to_owned())),
         (Edge::SingleBevel, motion) if motion != Motion::Pull => {
             Some((Refuse, "A single bevel is only drawn: wrist fixed, elbow leads.".to_owned()))
         }

@@ -118,18 +118,14 @@ pub fn suggest(job: &Job<'_>, candidates: &[Candidate<'_>], wanted: Wanted) -> S
         |m| job.catalogue.handling.motion_name(m),
         |motion| Fit::of(motion_rules::RULES, &Case { motion, ..case }),
     );
-    let grips = choices(
-        Grip::ALL,
-        |g| job.catalogue.handling.grip_name(g),
-        |grip| Fit::of(grip_rules::RULES, &Case { grip, ..case }),
-    );
+    let grips =
+        choices(Grip::ALL, |g| job.catalogue.handling.grip_name(g), |grip| Fit::of(grip_rules::RULES, &Case { grip, ..case }));
     let holds = choices(
         Hold::ALL,
         |h| job.catalogue.handling.hold_name(h),
         |hold| Fit::of(hold_rules::HOLD_RULES, &Case { hold, ..case }),
     );
-    let thirds =
-        choices(Third::ALL, |t: Third| t.word(), |third| Fit::of(hold_rules::THIRD_RULES, &Case { third, ..case }));
+    let thirds = choices(Third::ALL, |t: Third| t.word(), |third| Fit::of(hold_rules::THIRD_RULES, &Case { third, ..case }));
     case.grip = wanted.grip.or_else(|| best(&grips)).unwrap_or(case.grip);
     case.hold = wanted.hold.or_else(|| best(&holds)).unwrap_or(case.hold);
     case.third = wanted.third.or_else(|| best(&thirds)).unwrap_or(case.third);
@@ -139,13 +135,7 @@ pub fn suggest(job: &Job<'_>, candidates: &[Candidate<'_>], wanted: Wanted) -> S
         || is_refused(&holds, case.hold)
         || is_refused(&thirds, case.third);
     Suggestion {
-        setup: Some(Setup {
-            knife: option.knife,
-            motion: case.motion,
-            grip: case.grip,
-            hold: case.hold,
-            third: case.third,
-        }),
+        setup: Some(Setup { knife: option.knife, motion: case.motion, grip: case.grip, hold: case.hold, third: case.third }),
         refused,
         cautions: super::cautions::cautions(&case),
         knives,

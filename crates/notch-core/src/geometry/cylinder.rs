@@ -54,10 +54,8 @@ pub fn squared_cylinder(diameter: Millimetres, piece: Piece) -> Squared {
         }
     }
     let off_square = |&(i, j): &(u32, u32)| (f64::from(i) * t - f64::from(j) * w).abs();
-    let chosen = ties
-        .iter()
-        .copied()
-        .reduce(|best, next| if off_square(&next) < off_square(&best) - 1e-9 * d { next } else { best });
+    let chosen =
+        ties.iter().copied().reduce(|best, next| if off_square(&next) < off_square(&best) - 1e-9 * d { next } else { best });
     let (across, up) = chosen.unwrap_or((0, 0));
     let disc = std::f64::consts::PI * d * d / 4.0;
     let share = if best == 0 { 0.0 } else { f64::from(best) * t * w / disc };

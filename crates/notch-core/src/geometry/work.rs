@@ -95,14 +95,9 @@ pub fn work_food(food: &Food, cut: &Cut, target: &Target, handling: &Handling) -
 
 /// The three sides of a finished piece: missing sides take the food's own.
 fn finished_piece(food: &Food, target: &Target) -> Result<Piece, PieceError> {
-    let side = |size: Option<crate::catalogue::TargetSize>, own: Millimetres| {
-        size.map_or(own, crate::catalogue::TargetSize::nominal)
-    };
-    Piece::new(
-        side(target.thickness, food.height()),
-        side(target.width, food.width()),
-        side(target.length, food.length()),
-    )
+    let side =
+        |size: Option<crate::catalogue::TargetSize>, own: Millimetres| size.map_or(own, crate::catalogue::TargetSize::nominal);
+    Piece::new(side(target.thickness, food.height()), side(target.width, food.width()), side(target.length, food.length()))
 }
 
 fn blocks(food: &Food, cut: &Cut, target: &Target, handling: &Handling) -> Result<WorkedFood, NoCount> {
@@ -216,8 +211,7 @@ fn bar(length: Millimetres, width: Millimetres, height: Millimetres, piece: Piec
     let (t, w) = (piece.thickness().get(), piece.width().get());
     let flat = (times(height.get(), t), times(width.get(), w));
     let turned = (times(width.get(), t), times(height.get(), w));
-    let (planks, sticks) =
-        if turned.0.saturating_mul(turned.1) > flat.0.saturating_mul(flat.1) { turned } else { flat };
+    let (planks, sticks) = if turned.0.saturating_mul(turned.1) > flat.0.saturating_mul(flat.1) { turned } else { flat };
     Block { planks, sticks, pieces: times(length.get(), piece.length().get()), section: height }
 }
 

@@ -84,11 +84,7 @@ pub struct TimeRule {
 /// # Errors
 /// Every segment whose minutes are not 1 to 600, an exercise on a segment that is no practice, a
 /// lesson of other than 10 to 600 minutes, and more than 40 segments.
-pub fn lay_out(
-    catalogue: &Catalogue,
-    lesson_minutes: u16,
-    segments: &[PlannedSegment],
-) -> Result<TimeRule, Vec<Problem>> {
+pub fn lay_out(catalogue: &Catalogue, lesson_minutes: u16, segments: &[PlannedSegment]) -> Result<TimeRule, Vec<Problem>> {
     let problems = check(lesson_minutes, segments);
     if !problems.is_empty() {
         return Err(problems);
@@ -137,16 +133,9 @@ fn check(lesson_minutes: u16, segments: &[PlannedSegment]) -> Vec<Problem> {
     let range = |pointer: &str, name: &str, value: u16, least: i64| {
         Problem::unless_within(pointer, name, i64::from(value), least, i64::from(MAX_MINUTES))
     };
-    let mut problems: Vec<Problem> =
-        range("/minutes", "minutes of the lesson", lesson_minutes, 10).into_iter().collect();
+    let mut problems: Vec<Problem> = range("/minutes", "minutes of the lesson", lesson_minutes, 10).into_iter().collect();
     if segments.len() > MAX_SEGMENTS {
-        problems.push(Problem::new(
-            "/segments",
-            "segments",
-            segments.len(),
-            "are too many",
-            format!("up to {MAX_SEGMENTS}"),
-        ));
+        problems.push(Problem::new("/segments", "segments", segments.len(), "are too many", format!("up to {MAX_SEGMENTS}")));
         return problems;
     }
     for (index, segment) in segments.iter().enumerate() {
@@ -194,15 +183,10 @@ fn ways_out(catalogue: &Catalogue, segments: &[SegmentOnRule], over: u32) -> Vec
     ways.sort_by_key(|(left, _)| std::cmp::Reverse(*left));
     let mut ways: Vec<WayOut> = ways.into_iter().map(|(_, way)| way).take(3).collect();
     if let Some(changes) = spread_over(&gives, over) {
-        let told: Vec<String> = changes
-            .iter()
-            .filter_map(|(index, less)| segments.get(*index).map(|s| format!("{less} from {}", s.name)))
-            .collect();
+        let told: Vec<String> =
+            changes.iter().filter_map(|(index, less)| segments.get(*index).map(|s| format!("{less} from {}", s.name))).collect();
         if told.len() > 1 {
-            ways.push(WayOut {
-                words: format!("A little from several: {}", told.join(", ")),
-                minutes: changed(&changes),
-            });
+            ways.push(WayOut { words: format!("A little from several: {}", told.join(", ")), minutes: changed(&changes) });
         }
     }
     ways

@@ -157,12 +157,7 @@ fn side_of(piece: &MeasuredPiece, dimension: Dimension) -> Option<Millimetres> {
     }
 }
 
-fn figures(
-    dimension: Dimension,
-    target: TargetSize,
-    tolerance: &Tolerance,
-    pieces: &[MeasuredPiece],
-) -> Option<SideFigures> {
+fn figures(dimension: Dimension, target: TargetSize, tolerance: &Tolerance, pieces: &[MeasuredPiece]) -> Option<SideFigures> {
     let sizes: Vec<Millimetres> = pieces.iter().filter_map(|piece| side_of(piece, dimension)).collect();
     let numbers: Vec<f64> = sizes.iter().map(|size| size.get()).collect();
     let spread = Spread::of(&numbers)?;
@@ -188,19 +183,14 @@ fn taper(pieces: &[MeasuredPiece]) -> Option<TaperFigures> {
     let ends: Vec<f64> = pieces.iter().filter_map(|piece| Some(piece.far_width?.get() - piece.width?.get())).collect();
     let mean = Spread::of(&ends)?.mean;
     let size = ends.iter().map(|difference| difference.abs()).sum::<f64>() / ends.len() as f64;
-    Some(TaperFigures {
-        count: ends.len(),
-        mean: Deviation::from_computed(mean),
-        mean_size: Millimetres::clamped(size),
-    })
+    Some(TaperFigures { count: ends.len(), mean: Deviation::from_computed(mean), mean_size: Millimetres::clamped(size) })
 }
 
 fn off_square(target: &Target, pieces: &[MeasuredPiece]) -> Option<Millimetres> {
     if target.thickness != target.width {
         return None;
     }
-    let off: Vec<f64> =
-        pieces.iter().filter_map(|piece| Some((piece.thickness.get() - piece.width?.get()).abs())).collect();
+    let off: Vec<f64> = pieces.iter().filter_map(|piece| Some((piece.thickness.get() - piece.width?.get()).abs())).collect();
     Some(Millimetres::clamped(Spread::of(&off)?.mean))
 }
 

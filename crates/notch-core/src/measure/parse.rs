@@ -153,9 +153,9 @@ fn is_heading(line: &str) -> bool {
 fn split_line(line: &str) -> Vec<String> {
     // "3.1,3.3,50" and "3,3,50" are parted by commas; in "3,1 3,3 50" the comma is a decimal mark.
     let blank = |c: char| c.is_whitespace() || matches!(c, ';' | '×' | '|');
-    let comma_parts = line.split(blank).any(|token| {
-        token.matches(',').count() > 1 || (token.contains(',') && token.contains('.')) || token.ends_with(',')
-    });
+    let comma_parts = line
+        .split(blank)
+        .any(|token| token.matches(',').count() > 1 || (token.contains(',') && token.contains('.')) || token.ends_with(','));
     let parted = |c: char| blank(c) || (comma_parts && c == ',');
     let mut numbers: Vec<String> = Vec::new();
     for token in line.split(parted).filter(|token| !token.is_empty() && *token != "x") {
@@ -201,11 +201,7 @@ mod tests {
 
     fn sides(text: &str) -> Vec<f64> {
         let piece = parse_pieces(text).unwrap()[0];
-        [Some(piece.thickness), piece.width, piece.length, piece.far_width]
-            .into_iter()
-            .flatten()
-            .map(Millimetres::get)
-            .collect()
+        [Some(piece.thickness), piece.width, piece.length, piece.far_width].into_iter().flatten().map(Millimetres::get).collect()
     }
 
     #[test]

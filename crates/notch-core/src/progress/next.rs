@@ -86,15 +86,9 @@ pub(super) fn next_in_strand(
     let open = rule.notches.iter().find(|notch| !rule.has(notch.kind));
     let why = open.map_or_else(String::new, |notch| notch.words.clone());
     if rule.attempts == 0 {
-        return step(
-            NextKind::Start,
-            strand,
-            cut,
-            format!("Start: {name}"),
-            format!("no attempt in {} yet", strand.name()),
-        );
+        return step(NextKind::Start, strand, cut, format!("Start: {name}"), format!("no attempt in {} yet", strand.name()));
     }
-    if rule.has_lapsed() || !rule.has(NotchKind::Safe) {
+    if rule.has_lapsed() || attempts.last().is_some_and(|attempt| attempt.stop_fault) {
         return step(NextKind::SafeFirst, strand, cut, format!("Safe first: {}", strand.name()), why);
     }
     match open.map(|notch| notch.kind) {
@@ -107,9 +101,8 @@ pub(super) fn next_in_strand(
                 _ => step(NextKind::Repeat, strand, cut, format!("Repeat: {name}"), why),
             }
         }
-        Some(NotchKind::Safe | NotchKind::Even) => {
-            step(NextKind::Repeat, strand, cut, format!("Repeat: {name}, for evenness"), why)
-        }
+        Some(NotchKind::Safe) => step(NextKind::Repeat, strand, cut, format!("Repeat: {name}"), why),
+        Some(NotchKind::Even) => step(NextKind::Repeat, strand, cut, format!("Repeat: {name}, for evenness"), why),
         Some(NotchKind::Paced) => step(NextKind::Pace, strand, cut, format!("Pace: {name}"), why),
         Some(NotchKind::Held) if held_from.is_some_and(|from| input.today >= from) => {
             step(NextKind::Hold, strand, cut, format!("Held: {name} again"), why)
@@ -132,8 +125,7 @@ fn far_off(attempts: &[&AttemptEvidence]) -> bool {
 fn harder(strand: Strand, cuts: &[&Cut], current: Option<usize>, why: String) -> NextStep {
     match current.and_then(|index| cuts.get(index + 1)) {
         Some(cut) => {
-            let reason =
-                if why.is_empty() { "all five notches are cut".to_owned() } else { format!("meanwhile; {why}") };
+            let reason = if why.is_empty() { "all five notches are cut".to_owned() } else { format!("meanwhile; {why}") };
             step(NextKind::HarderCut, strand, Some(cut), format!("Harder cut: {}", cut.name), reason)
         }
         None if why.is_empty() => step(
@@ -162,11 +154,7 @@ pub(super) fn evidence_clears(catalogue: &Catalogue, strands: &[StrandRule]) -> 
 }
 
 /// The step for the student: safety first, then the first strand in teaching order that is behind.
-pub(super) fn next_for_student(
-    input: &StandingInput<'_>,
-    strands: &[StrandRule],
-    evidence_clears: Millimetres,
-) -> NextStep {
+pub(super) fn next_for_student(input: &StandingInput<'_>, strands: &[StrandRule], evidence_clears: Millimetres) -> NextStep {
     const TAUGHT: [Strand; 4] = [Strand::Slice, Strand::Chop, Strand::Julienne, Strand::Dice];
     let rule = |strand: Strand| strands.iter().find(|rule| rule.strand == strand);
     let taught = || TAUGHT.into_iter().filter_map(rule);

@@ -122,13 +122,7 @@ fn day(date: Date) -> String {
     format!("{} {month}", date.day())
 }
 
-fn words(
-    rules: &ProgressRules,
-    state: &Replay,
-    attempts: &[&AttemptEvidence],
-    kind: NotchKind,
-    cut: Option<Date>,
-) -> String {
+fn words(rules: &ProgressRules, state: &Replay, attempts: &[&AttemptEvidence], kind: NotchKind, cut: Option<Date>) -> String {
     let Some(on) = cut else {
         if state.lapsed.is_some() {
             return format!("{} waits for Safe", kind.name());
@@ -141,13 +135,9 @@ fn words(
         };
     };
     match state.lapsed {
-        Some(since) => format!(
-            "{}, cut {}, closed by a Stop fault on {}: {}",
-            kind.name(),
-            day(on),
-            day(since),
-            safe(rules, attempts).words
-        ),
+        Some(since) => {
+            format!("{}, cut {}, closed by a Stop fault on {}: {}", kind.name(), day(on), day(since), safe(rules, attempts).words)
+        }
         None => format!("{}, cut {}", kind.name(), day(on)),
     }
 }

@@ -27,9 +27,7 @@ pub(super) fn safe(rules: &ProgressRules, attempts: &[&AttemptEvidence]) -> Met 
     let why = match last {
         None => "no attempt yet".to_owned(),
         Some(last) if last.stop_fault => "the last attempt had a Stop fault".to_owned(),
-        Some(last) if !last.grip_ticked && !last.hold_ticked => {
-            "grip and hold were not ticked in the last attempt".to_owned()
-        }
+        Some(last) if !last.grip_ticked && !last.hold_ticked => "grip and hold were not ticked in the last attempt".to_owned(),
         Some(last) if !last.grip_ticked => "the grip was not ticked in the last attempt".to_owned(),
         Some(last) if !last.hold_ticked => "the hold was not ticked in the last attempt".to_owned(),
         Some(_) => format!("{clean} clean so far"),

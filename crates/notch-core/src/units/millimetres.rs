@@ -109,10 +109,11 @@ impl From<Millimetres> for f64 {
 }
 
 impl fmt::Display for Millimetres {
-    /// Whole millimetres from 20 mm up, else one decimal where there is one, e.g. `3.2`.
+    /// Whole millimetres from 15 mm up, else one decimal where there is one, e.g. `3.2`.
     fn fmt(&self, f: &mut fmt::Formatter<'_>) -> fmt::Result {
         let tenths = (self.0 * 10.0).round();
-        if self.0 >= 20.0 || tenths % 10.0 == 0.0 { write!(f, "{:.0}", self.0) } else { write!(f, "{:.1}", self.0) }
+        let decimals = if self.0 >= 15.0 || tenths % 10.0 == 0.0 { 0 } else { 1 };
+        write!(f, "{:.decimals$}", tenths / 10.0)
     }
 }
 
@@ -152,6 +153,8 @@ mod tests {
     #[test]
     fn a_length_reads_as_a_cook_writes_it() {
         assert_eq!(Millimetres::clamped(3.175).to_string(), "3.2");
+        assert_eq!(Millimetres::clamped(6.35).to_string(), "6.4");
+        assert_eq!(Millimetres::clamped(19.05).to_string(), "19");
         assert_eq!(Millimetres::whole(3).to_string(), "3");
         assert_eq!(Millimetres::clamped(209.6).to_string(), "210");
     }

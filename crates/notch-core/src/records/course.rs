@@ -1,0 +1,80 @@
+//! A course and its choices.
+
+use serde::{Deserialize, Serialize};
+
+use crate::catalogue::Catalogue;
+use crate::people::{AgeBand, Pace};
+use crate::problem::Problem;
+
+/// What a person edits of a course.
+#[derive(Clone, Debug, PartialEq, Serialize, Deserialize)]
+#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
+pub struct CourseFields {
+    /// Name, 1 to 80 characters.
+    pub name: String,
+    /// School that gives it, 1 to 80 characters.
+    pub school: String,
+    /// Where it is taught, 1 to 80 characters.
+    pub place: String,
+    /// Who it is for.
+    pub age_band: AgeBand,
+    /// Pace that minutes are planned with.
+    pub pace: Pace,
+    /// Id of the set of standards.
+    pub standard_set: String,
+    /// Id of the tolerance profile.
+    pub tolerance: String,
+    /// Minutes of a lesson, 10 to 600.
+    pub lesson_minutes: u16,
+    /// Boards, 1 to 60.
+    pub boards: u16,
+    /// School on the index finger along the spine: `never` or `tip_draw`.
+    pub index_on_spine: String,
+    /// School on cutting towards oneself: `paring_only` or `never`.
+    pub towards_self: String,
+}
+
+/// A course as it is kept.
+#[derive(Clone, Debug, PartialEq, Serialize, Deserialize)]
+#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
+pub struct Course {
+    /// Id.
+    pub id: i64,
+    /// Rises with each change.
+    pub version: i64,
+    /// Its fields.
+    #[serde(flatten)]
+    pub fields: CourseFields,
+}
+
+impl CourseFields {
+    /// Every problem in the fields.
+    pub fn check(&self, catalogue: &Catalogue) -> Vec<Problem> {
+        let one_of = |pointer: &str, name: &str, value: &str, ids: Vec<&str>| {
+            (!ids.contains(&value)).then(|| Problem::new(pointer, name, value, "is not known", ids.join(", ")))
+        };
+        let schools = |question: &str| -> Vec<&str> {
+            let found = catalogue.schools.iter().find(|q| q.id == question);
+            found.map(|q| q.schools.iter().map(|s| s.id.as_str()).collect()).unwrap_or_default()
+        };
+        [
+            Problem::unless_text("/name", "name", &self.name, 80),
+            Problem::unless_text("/school", "school", &self.school, 80),
+            Problem::unless_text("/place", "place", &self.place, 80),
+            one_of(
+                "/standard_set",
+                "set of standards",
+                &self.standard_set,
+                catalogue.sets.iter().map(|s| s.id.as_str()).collect(),
+            ),
+            one_of("/tolerance", "tolerance", &self.tolerance, catalogue.tolerances.iter().map(|t| t.id.as_str()).collect()),
+            Problem::unless_within("/lesson_minutes", "minutes of a lesson", i64::from(self.lesson_minutes), 10, 600),
+            Problem::unless_within("/boards", "boards", i64::from(self.boards), 1, 60),
+            one_of("/index_on_spine", "index on the spine", &self.index_on_spine, schools("index_on_spine")),
+            one_of("/towards_self", "cutting towards oneself", &self.towards_self, schools("towards_self")),
+        ]
+        .into_iter()
+        .flatten()
+        .collect()
+    }
+}

@@ -1,0 +1,97 @@
+//! An exercise of a lesson: a cut of a food, with everything chosen for it.
+
+use serde::{Deserialize, Serialize};
+
+use crate::catalogue::{Catalogue, Grip, Hold, Motion, Third};
+use crate::lesson::Amount;
+use crate::problem::Problem;
+use crate::units::Millimetres;
+
+/// What a person chooses for an exercise.
+#[derive(Clone, Debug, PartialEq, Serialize, Deserialize)]
+#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
+pub struct ExerciseFields {
+    /// Id of the food.
+    pub food: String,
+    /// Id of the cut.
+    pub cut: String,
+    /// Id of the knife type.
+    pub knife_type: String,
+    /// Blade length.
+    pub knife_length: Millimetres,
+    /// Grip of the knife hand.
+    pub grip: Grip,
+    /// Hold of the guide hand.
+    pub hold: Hold,
+    /// Motion.
+    pub motion: Motion,
+    /// Third of the blade.
+    pub third: Third,
+    /// How much each student cuts.
+    pub amount: Amount,
+    /// The instructor's own minutes for each student, 0.5 to 240, in place of the computed ones.
+    pub own_minutes: Option<f64>,
+}
+
+/// A warning that the instructor saw and kept when the exercise was saved.
+#[derive(Clone, Debug, PartialEq, Eq, Serialize, Deserialize)]
+#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
+pub struct KeptWarning {
+    /// Id of the rule.
+    pub rule: String,
+    /// Its words on that day.
+    pub words: String,
+}
+
+/// An exercise as kept.
+#[derive(Clone, Debug, PartialEq, Serialize, Deserialize)]
+#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
+pub struct Exercise {
+    /// Id.
+    pub id: i64,
+    /// Lesson.
+    pub lesson_id: i64,
+    /// Rises with each change.
+    pub version: i64,
+    /// Taken out of the lesson; kept for the attempts that were made.
+    pub archived: bool,
+    /// Warnings taken over when it was saved.
+    pub kept_warnings: Vec<KeptWarning>,
+    /// Its fields.
+    #[serde(flatten)]
+    pub fields: ExerciseFields,
+}
+
+impl ExerciseFields {
+    /// Problems of ids and figures; whether the choice suits is for the fitting rules.
+    pub fn check(&self, catalogue: &Catalogue, standard_set: &str) -> Vec<Problem> {
+        let mut problems = Vec::new();
+        if catalogue.food(&self.food).is_none() {
+            problems.push(Problem::new("/food", "food", &self.food, "is not known", "a food of the catalogue"));
+        }
+        if catalogue.cut(&self.cut).is_none() {
+            problems.push(Problem::new("/cut", "cut", &self.cut, "is not known", "a cut of the catalogue"));
+        } else if catalogue.target(standard_set, &self.cut).is_none() {
+            let set = catalogue.set(standard_set);
+            let taught: Vec<&str> = set.map(|set| set.cuts.keys().map(String::as_str).collect()).unwrap_or_default();
+            problems.push(Problem::new("/cut", "cut", &self.cut, "is not taught by this set of standards", taught.join(", ")));
+        }
+        if catalogue.knife(&self.knife_type).is_none() {
+            problems.push(Problem::new("/knife_type", "knife type", &self.knife_type, "is not known", "a type of the catalogue"));
+        }
+        problems.extend(check_amount(self.amount, self.own_minutes));
+        problems
+    }
+}
+
+/// Problems of the amount and the instructor's own minutes.
+pub(crate) fn check_amount(amount: Amount, own_minutes: Option<f64>) -> Vec<Problem> {
+    let count = match amount {
+        Amount::Pieces { count } => Problem::unless_within("/amount/count", "pieces for each student", i64::from(count), 1, 2000),
+        Amount::Units { count } => Problem::unless_within("/amount/count", "units for each student", i64::from(count), 1, 100),
+    };
+    let minutes = own_minutes
+        .filter(|minutes| !(0.5..=240.0).contains(minutes))
+        .map(|minutes| Problem::new("/own_minutes", "minutes for each student", minutes, "are out of range", "0.5 to 240"));
+    count.into_iter().chain(minutes).collect()
+}

@@ -1,0 +1,65 @@
+//! A lesson of a course.
+
+use jiff::civil::DateTime;
+use serde::{Deserialize, Serialize};
+
+use crate::catalogue::SegmentKind;
+use crate::problem::Problem;
+
+/// A stretch of the lesson as it is kept.
+#[derive(Clone, Debug, PartialEq, Eq, Serialize, Deserialize)]
+#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
+pub struct StoredSegment {
+    /// What it is for.
+    pub kind: SegmentKind,
+    /// Minutes, 1 to 600.
+    pub minutes: u16,
+    /// Exercise that is practised in it; only for practice.
+    pub exercise_id: Option<i64>,
+}
+
+/// What a person edits of a lesson.
+#[derive(Clone, Debug, PartialEq, Serialize, Deserialize)]
+#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
+pub struct LessonFields {
+    /// Title, 1 to 80 characters.
+    pub title: String,
+    /// Day and time by the school's clock.
+    #[cfg_attr(feature = "openapi", schema(value_type = String, example = "2026-10-06T18:30:00"))]
+    pub starts_at: DateTime,
+    /// Minutes, 10 to 600.
+    pub minutes: u16,
+    /// Segments in order.
+    pub segments: Vec<StoredSegment>,
+}
+
+/// A lesson as kept.
+#[derive(Clone, Debug, PartialEq, Serialize, Deserialize)]
+#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
+pub struct Lesson {
+    /// Id.
+    pub id: i64,
+    /// Course.
+    pub course_id: i64,
+    /// Number in the course, from 1.
+    pub number: u16,
+    /// Rises with each change.
+    pub version: i64,
+    /// Its fields.
+    #[serde(flatten)]
+    pub fields: LessonFields,
+}
+
+impl LessonFields {
+    /// Problems of the title and date; minutes and segments are checked by laying them out.
+    pub fn check(&self) -> Vec<Problem> {
+        let year = self.starts_at.year();
+        [
+            Problem::unless_text("/title", "title", &self.title, 80),
+            Problem::unless_within("/starts_at", "year of the lesson", i64::from(year), 2000, 2100),
+        ]
+        .into_iter()
+        .flatten()
+        .collect()
+    }
+}

@@ -1,0 +1,72 @@
+//! A student of a course.
+
+use serde::{Deserialize, Serialize};
+
+use crate::people::{Hand, HandSize};
+use crate::problem::Problem;
+use crate::units::Millimetres;
+
+/// What a person edits of a student.
+#[derive(Clone, Debug, PartialEq, Serialize, Deserialize)]
+#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
+pub struct StudentFields {
+    /// Name, 1 to 60 characters.
+    pub name: String,
+    /// Station, 1 to 60.
+    pub station: u16,
+    /// Working hand.
+    pub hand: Hand,
+    /// Size of the hand.
+    pub hand_size: HandSize,
+    /// Longest blade that the student is cleared for, 60 to 400 mm.
+    pub clearance: Millimetres,
+    /// Allergens by name, e.g. `celery`.
+    pub allergies: Vec<String>,
+    /// Anything else, up to 400 characters.
+    pub notes: String,
+}
+
+/// A student as kept.
+#[derive(Clone, Debug, PartialEq, Serialize, Deserialize)]
+#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
+pub struct Student {
+    /// Id.
+    pub id: i64,
+    /// Course.
+    pub course_id: i64,
+    /// Rises with each change.
+    pub version: i64,
+    /// Left the course; the record is kept with its history.
+    pub archived: bool,
+    /// Its fields.
+    #[serde(flatten)]
+    pub fields: StudentFields,
+}
+
+impl StudentFields {
+    /// Every problem in the fields.
+    pub fn check(&self) -> Vec<Problem> {
+        let clearance = self.clearance.get();
+        let mut problems: Vec<Problem> = [
+            Problem::unless_text("/name", "name", &self.name, 60),
+            Problem::unless_within("/station", "station", i64::from(self.station), 1, 60),
+            (!(60.0..=400.0).contains(&clearance))
+                .then(|| Problem::new("/clearance", "blade clearance", clearance, "mm is out of range", "60 to 400 mm")),
+            (self.notes.chars().count() > 400)
+                .then(|| Problem::new("/notes", "notes", &self.notes, "is too long", "up to 400 characters")),
+            (self.allergies.len() > 20)
+                .then(|| Problem::new("/allergies", "allergies", self.allergies.len(), "are too many", "up to 20")),
+        ]
+        .into_iter()
+        .flatten()
+        .collect();
+        let named = self.allergies.iter().enumerate();
+        problems.extend(named.filter_map(|(i, text)| Problem::unless_text(&format!("/allergies/{i}"), "allergy", text, 40)));
+        problems
+    }
+
+    /// Whether the student named this allergen, whatever its case.
+    pub fn is_allergic_to(&self, allergen: &str) -> bool {
+        self.allergies.iter().any(|named| named.trim().eq_ignore_ascii_case(allergen))
+    }
+}

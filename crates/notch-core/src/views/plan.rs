@@ -1,0 +1,124 @@
+//! The lesson as it is planned.
+
+use serde::Serialize;
+
+use super::advice::{Advice, AdviceChoice, School, advise};
+use crate::catalogue::{Catalogue, SegmentKind};
+use crate::lesson::{PlannedSegment, TimeRule, lay_out};
+use crate::problem::Problem;
+use crate::records::{Course, Exercise, Lesson, StoredSegment};
+
+/// An exercise of the lesson with its advice.
+#[derive(Clone, Debug, PartialEq, Serialize)]
+#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
+pub struct PlannedExercise {
+    /// As kept.
+    pub exercise: Exercise,
+    /// As it stands today, with today's rack; none if the course no longer teaches the cut, or the
+    /// knife has left the rack.
+    pub advice: Option<Advice>,
+    /// Why there is no advice, or why the setup is refused today.
+    pub problems: Vec<Problem>,
+}
+
+/// Everything that Plan shows of a lesson.
+#[derive(Clone, Debug, PartialEq, Serialize)]
+#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
+pub struct PlanView {
+    /// The course.
+    pub course: Course,
+    /// The lesson.
+    pub lesson: Lesson,
+    /// Students in the course.
+    pub students: usize,
+    /// Its segments on the rule of minutes.
+    pub time_rule: TimeRule,
+    /// Its exercises.
+    pub exercises: Vec<PlannedExercise>,
+    /// The limits of the advice, in words.
+    pub disclaimer: String,
+}
+
+/// Works out a lesson.
+///
+/// # Errors
+/// Minutes or segments out of range, which a saved lesson never has.
+pub fn plan_view(school: &School<'_>, lesson: &Lesson, exercises: &[Exercise]) -> Result<PlanView, Vec<Problem>> {
+    let exercises: Vec<PlannedExercise> = exercises
+        .iter()
+        .map(|exercise| {
+            let (advice, problems) = match advise(school, &AdviceChoice::from(&exercise.fields)) {
+                Ok(advice) => (Some(advice), Vec::new()),
+                Err(problems) => (None, problems),
+            };
+            let problems = match &advice {
+                Some(advice) if advice.refused => super::check_choice(school, &exercise.fields).err().unwrap_or_default(),
+                _ => problems,
+            };
+            PlannedExercise { exercise: exercise.clone(), advice, problems }
+        })
+        .collect();
+    Ok(PlanView {
+        course: school.course.clone(),
+        lesson: lesson.clone(),
+        students: school.students.len(),
+        time_rule: time_rule(school.catalogue, lesson.fields.minutes, &lesson.fields.segments, &exercises)?,
+        exercises,
+        disclaimer: school.catalogue.disclaimer.clone(),
+    })
+}
+
+/// Lays segments on the rule, with the minutes that their exercises need.
+///
+/// # Errors
+/// As [`lay_out`].
+pub fn time_rule(
+    catalogue: &Catalogue,
+    minutes: u16,
+    segments: &[StoredSegment],
+    exercises: &[PlannedExercise],
+) -> Result<TimeRule, Vec<Problem>> {
+    let needs = |id: i64| {
+        let planned = exercises.iter().find(|planned| planned.exercise.id == id)?;
+        planned.advice.as_ref()?.figures.minutes_needed
+    };
+    let planned: Vec<PlannedSegment> = segments
+        .iter()
+        .map(|segment| PlannedSegment {
+            kind: segment.kind,
+            minutes: segment.minutes,
+            exercise_id: segment.exercise_id,
+            needs: segment.exercise_id.and_then(needs),
+        })
+        .collect();
+    lay_out(catalogue, minutes, &planned)
+}
+
+/// The segments of a new lesson: one of each kind but practice, in their usual order and width.
+pub fn first_segments(catalogue: &Catalogue) -> Vec<StoredSegment> {
+    let kinds = catalogue.segments.iter().filter(|segment| segment.kind != SegmentKind::Practice);
+    kinds.map(|segment| StoredSegment { kind: segment.kind, minutes: segment.minutes, exercise_id: None }).collect()
+}
+
+/// Puts a practice segment for an exercise into a lesson: after the last practice, or else before
+/// measuring. It gets the usual minutes, or more where the exercise needs more.
+pub fn with_practice_for(
+    catalogue: &Catalogue,
+    segments: &[StoredSegment],
+    exercise_id: i64,
+    needs: Option<u16>,
+) -> Vec<StoredSegment> {
+    let usual = catalogue.segment(SegmentKind::Practice).map_or(20, |segment| segment.minutes);
+    let new =
+        StoredSegment { kind: SegmentKind::Practice, minutes: needs.unwrap_or(usual).max(usual), exercise_id: Some(exercise_id) };
+    let mut segments = segments.to_vec();
+    if let Some(empty) = segments.iter_mut().find(|s| s.kind == SegmentKind::Practice && s.exercise_id.is_none()) {
+        *empty = new;
+        return segments;
+    }
+    let after_practice = segments.iter().rposition(|s| s.kind == SegmentKind::Practice).map(|index| index + 1);
+    let before_end = segments.iter().position(|segment| segment.kind > SegmentKind::Practice);
+    let at = after_practice.or(before_end).unwrap_or(segments.len());
+    segments.insert(at, new);
+    segments
+}

@@ -1,0 +1,141 @@
+//! Failures as `application/problem+json` (RFC 9457).
+
+use axum::Json;
+use axum::http::{HeaderValue, StatusCode, header};
+use axum::response::{IntoResponse, Response};
+use notch_core::Problem;
+use notch_store::StoreError;
+use serde::{Deserialize, Serialize};
+use utoipa::ToSchema;
+
+/// A failure, by its cause.
+#[derive(Debug)]
+pub enum ApiError {
+    /// Fields that were refused (422).
+    Fields(Vec<Problem>),
+    /// A body that cannot be read at all (400).
+    Body(String),
+    /// A body over the limit (413).
+    TooLarge {
+        /// Most bytes taken.
+        limit: usize,
+    },
+    /// No such record, or no such address (404).
+    NotFound(String),
+    /// The record was removed (410).
+    Gone(String),
+    /// Changed meanwhile, or not possible now (409).
+    Conflict(String),
+    /// Not signed in (401).
+    SignInNeeded,
+    /// Wrong passphrase (401).
+    WrongPassphrase,
+    /// Too many tries (429).
+    TooManyTries,
+    /// From another site, or for another host (403).
+    Forbidden(&'static str),
+    /// Not the caller's fault; told to the log only (500).
+    Internal(String),
+}
+
+/// The body of every failure.
+#[derive(Debug, Serialize, Deserialize, ToSchema)]
+pub struct ProblemDocument {
+    /// Kind of failure, a path that never changes.
+    #[serde(rename = "type")]
+    pub kind: String,
+    /// The kind in words.
+    pub title: String,
+    /// HTTP status.
+    pub status: u16,
+    /// What happened here.
+    pub detail: String,
+    /// Each refused field with its value and what is allowed.
+    pub problems: Vec<Problem>,
+}
+
+impl From<StoreError> for ApiError {
+    fn from(error: StoreError) -> Self {
+        match error {
+            StoreError::NotFound { .. } => ApiError::NotFound(error.to_string()),
+            StoreError::Archived { .. } => ApiError::Gone(error.to_string()),
+            StoreError::Stale { .. } | StoreError::Conflict(_) => ApiError::Conflict(error.to_string()),
+            StoreError::Refused(problems) => ApiError::Fields(problems),
+            StoreError::Newer { .. }
+            | StoreError::Corrupt { .. }
+            | StoreError::Folder { .. }
+            | StoreError::Import(_)
+            | StoreError::Sqlite(_)
+            | StoreError::Value(_) => ApiError::Internal(error.to_string()),
+        }
+    }
+}
+
+impl From<Vec<Problem>> for ApiError {
+    fn from(problems: Vec<Problem>) -> Self {
+        ApiError::Fields(problems)
+    }
+}
+
+impl ApiError {
+    /// `Ok` if there is no problem.
+    pub(crate) fn unless_empty(problems: Vec<Problem>) -> Result<(), ApiError> {
+        if problems.is_empty() { Ok(()) } else { Err(ApiError::Fields(problems)) }
+    }
+
+    fn document(self) -> ProblemDocument {
+        let (status, kind, title, detail, problems) = match self {
+            ApiError::Fields(problems) => {
+                let detail = problems.iter().map(|problem| problem.message.as_str()).collect::<Vec<_>>().join(" ");
+                (StatusCode::UNPROCESSABLE_ENTITY, "fields", "Some fields cannot be taken", detail, problems)
+            }
+            ApiError::Body(detail) => (StatusCode::BAD_REQUEST, "body", "The request cannot be read", detail, Vec::new()),
+            ApiError::TooLarge { limit } => {
+                let detail = format!("The request is larger than the {} kB that are allowed.", limit / 1024);
+                (StatusCode::PAYLOAD_TOO_LARGE, "too-large", "Too large", detail, Vec::new())
+            }
+            ApiError::NotFound(detail) => (StatusCode::NOT_FOUND, "not-found", "Not found", detail, Vec::new()),
+            ApiError::Gone(detail) => (StatusCode::GONE, "gone", "Removed meanwhile", detail, Vec::new()),
+            ApiError::Conflict(detail) => (StatusCode::CONFLICT, "conflict", "Not as it was", detail, Vec::new()),
+            ApiError::SignInNeeded => (
+                StatusCode::UNAUTHORIZED,
+                "sign-in",
+                "Sign in first",
+                "This needs the instructor's passphrase.".to_owned(),
+                Vec::new(),
+            ),
+            ApiError::WrongPassphrase => {
+                let problem =
+                    Problem::new("/passphrase", "passphrase", "", "of this school was given", "the instructor's passphrase");
+                (
+                    StatusCode::UNAUTHORIZED,
+                    "passphrase",
+                    "Wrong passphrase",
+                    "This is not the passphrase.".to_owned(),
+                    vec![problem],
+                )
+            }
+            ApiError::TooManyTries => {
+                let detail = "Too many tries. Wait a minute, then try again.".to_owned();
+                (StatusCode::TOO_MANY_REQUESTS, "too-many", "Too many tries", detail, Vec::new())
+            }
+            ApiError::Forbidden(detail) => (StatusCode::FORBIDDEN, "forbidden", "Refused", detail.to_owned(), Vec::new()),
+            ApiError::Internal(chain) => {
+                tracing::error!(error = chain, "request failed");
+                let detail = "Something went wrong on our side. Nothing was changed.".to_owned();
+                (StatusCode::INTERNAL_SERVER_ERROR, "internal", "Our fault", detail, Vec::new())
+            }
+        };
+        ProblemDocument { kind: format!("/problems/{kind}"), title: title.to_owned(), status: status.as_u16(), detail, problems }
+    }
+}
+
+impl IntoResponse for ApiError {
+    fn into_response(self) -> Response {
+        let document = self.document();
+        let status = StatusCode::from_u16(document.status).unwrap_or(StatusCode::INTERNAL_SERVER_ERROR);
+        let mut response = (status, Json(document)).into_response();
+        response.headers_mut().insert(header::CONTENT_TYPE, HeaderValue::from_static("application/problem+json"));
+        response
+    }
+}

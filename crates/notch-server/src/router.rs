@@ -1,0 +1,134 @@
+//! Every route and every layer, in order.
+
+use std::time::Duration;
+
+use axum::extract::{DefaultBodyLimit, Request, State};
+use axum::http::{HeaderName, HeaderValue, StatusCode, header};
+use axum::middleware::{self, Next};
+use axum::response::{IntoResponse, Response};
+use axum::{Json, Router, routing};
+use tower::ServiceBuilder;
+use tower_http::catch_panic::CatchPanicLayer;
+use tower_http::compression::CompressionLayer;
+use tower_http::compression::predicate::{NotForContentType, Predicate, SizeAbove};
+use tower_http::csrf::CsrfLayer;
+use tower_http::set_header::SetResponseHeaderLayer;
+use tower_http::timeout::TimeoutLayer;
+use tower_http::trace::TraceLayer;
+use utoipa::OpenApi;
+use utoipa_axum::router::OpenApiRouter;
+use utoipa_axum::routes;
+
+use crate::auth::require_sign_in;
+use crate::embedded_web;
+use crate::error::{ApiError, ProblemDocument};
+use crate::extract::BODY_LIMIT;
+use crate::routes as r;
+use crate::state::AppState;
+
+/// Longest that a request may take.
+const TIMEOUT: Duration = Duration::from_secs(20);
+
+#[derive(OpenApi)]
+#[openapi(
+    info(
+        title = "Yard Notch",
+        description = "Plan knife-skills lessons, run the class, measure, follow each student. Lengths are millimetres. Failures are application/problem+json."
+    ),
+    components(schemas(ProblemDocument))
+)]
+struct Document;
+
+/// Routes that need the passphrase, where one was set.
+fn guarded() -> OpenApiRouter<AppState> {
+    OpenApiRouter::new()
+        .routes(routes!(r::catalogue::catalogue))
+        .routes(routes!(r::courses::list, r::courses::add))
+        .routes(routes!(r::courses::show, r::courses::change))
+        .routes(routes!(r::courses::add_student))
+        .routes(routes!(r::students::change))
+        .routes(routes!(r::students::archive))
+        .routes(routes!(r::rack::list, r::rack::add))
+        .routes(routes!(r::rack::change))
+        .routes(routes!(r::rack::archive))
+        .routes(routes!(r::plan::advice))
+        .routes(routes!(r::plan::add_lesson))
+        .routes(routes!(r::plan::change_lesson))
+        .routes(routes!(r::plan::show))
+        .routes(routes!(r::plan::time_rule))
+        .routes(routes!(r::plan::add_exercise))
+        .routes(routes!(r::plan::change_exercise))
+        .routes(routes!(r::plan::archive_exercise))
+        .routes(routes!(r::class::show))
+        .routes(routes!(r::class::start))
+        .routes(routes!(r::class::stop))
+        .routes(routes!(r::class::mark))
+        .routes(routes!(r::class::judge_pieces))
+        .routes(routes!(r::class::add_sample))
+        .routes(routes!(r::class::add_incident))
+        .routes(routes!(r::yard::show))
+        .routes(routes!(r::yard::student))
+}
+
+/// Routes that anybody may ask who can reach the server.
+fn open() -> OpenApiRouter<AppState> {
+    OpenApiRouter::new().routes(routes!(r::about::about)).routes(routes!(r::sign_in::sign_in, r::sign_in::sign_out))
+}
+
+fn all() -> OpenApiRouter<AppState> {
+    OpenApiRouter::with_openapi(Document::openapi()).merge(guarded()).merge(open())
+}
+
+/// The OpenAPI document, as served and as the front end's types are generated from.
+pub fn openapi() -> utoipa::openapi::OpenApi {
+    all().split_for_parts().1
+}
+
+/// The whole program over HTTP.
+pub fn router(state: AppState) -> Router {
+    let document = openapi();
+    let (guarded, _) = guarded().split_for_parts();
+    let (open, _) = open().split_for_parts();
+    let api = guarded
+        .route_layer(middleware::from_fn_with_state(state.clone(), require_sign_in))
+        .merge(open)
+        .route("/api/openapi.json", routing::get(|| async move { Json(document) }))
+        .route("/api/{*rest}", routing::any(|| async { ApiError::NotFound("there is no such address".to_owned()) }))
+        .method_not_allowed_fallback(|| async { ApiError::NotFound("this address does not take that method".to_owned()) })
+        .layer(SetResponseHeaderLayer::if_not_present(header::CACHE_CONTROL, HeaderValue::from_static("no-store")));
+    let fixed = |name: &'static str, value: &'static str| {
+        SetResponseHeaderLayer::if_not_present(HeaderName::from_static(name), HeaderValue::from_static(value))
+    };
+    // From the outside in: what is logged covers all; a panic becomes an answer; the headers are on
+    // every answer, refusals too; then who may ask at all; then how long and how large.
+    let layers = ServiceBuilder::new()
+        .layer(TraceLayer::new_for_http())
+        .layer(CatchPanicLayer::custom(|_| ApiError::Internal("a handler panicked".to_owned()).into_response()))
+        .layer(fixed("x-content-type-options", "nosniff"))
+        .layer(fixed("x-frame-options", "DENY"))
+        .layer(fixed("referrer-policy", "same-origin"))
+        .layer(fixed("cross-origin-opener-policy", "same-origin"))
+        .layer(fixed("cross-origin-resource-policy", "same-origin"))
+        .layer(fixed("permissions-policy", "camera=(), geolocation=(), microphone=()"))
+        .layer(fixed("content-security-policy", "default-src 'none'; frame-ancestors 'none'"))
+        .layer(CompressionLayer::new().compress_when(SizeAbove::new(1024).and(NotForContentType::IMAGES)))
+        .layer(middleware::from_fn_with_state(state.clone(), own_host))
+        .layer(CsrfLayer::new().with_rejection_response(|_error| {
+            ApiError::Forbidden("Changes are taken only from this program's own pages.").into_response()
+        }))
+        .layer(TimeoutLayer::with_status_code(StatusCode::SERVICE_UNAVAILABLE, TIMEOUT))
+        .layer(DefaultBodyLimit::max(BODY_LIMIT));
+    api.fallback(routing::get(embedded_web::serve)).layer(layers).with_state(state)
+}
+
+/// A program that listens to this machine only answers only to this machine's names, so that no
+/// page from elsewhere can reach it under a name that was pointed here.
+async fn own_host(State(state): State<AppState>, request: Request, next: Next) -> Response {
+    let host = request.headers().get(header::HOST).and_then(|host| host.to_str().ok());
+    let host = host.or_else(|| request.uri().host()).unwrap_or("");
+    let name = host.rsplit_once(':').filter(|(_, port)| port.bytes().all(|b| b.is_ascii_digit())).map_or(host, |(name, _)| name);
+    if state.settings.loopback && !matches!(name, "localhost" | "127.0.0.1" | "[::1]") {
+        return ApiError::Forbidden("This program listens to this machine only, under its own names.").into_response();
+    }
+    next.run(request).await
+}

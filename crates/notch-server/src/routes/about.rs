@@ -1,0 +1,44 @@
+//! What this program is.
+
+use axum::Json;
+use axum::extract::State;
+use axum::http::HeaderMap;
+use jiff::Timestamp;
+use serde::Serialize;
+use utoipa::ToSchema;
+
+use crate::auth::passphrase_hash;
+use crate::error::ApiError;
+use crate::state::AppState;
+
+/// What this program is, and how the asking browser stands to it.
+#[derive(Debug, Serialize, ToSchema)]
+pub(crate) struct About {
+    /// Version of the program.
+    version: String,
+    /// Licence of our own code.
+    licence: String,
+    /// The made-up school is shown.
+    demo: bool,
+    /// The present moment by the program's clock.
+    #[schema(value_type = String, format = DateTime)]
+    now: Timestamp,
+    /// A passphrase was set.
+    passphrase_set: bool,
+    /// This browser may use the program.
+    signed_in: bool,
+}
+
+/// Version, licence, clock, and whether this browser must sign in.
+#[utoipa::path(get, path = "/api/about", tag = "about", responses((status = 200, body = About)))]
+pub(crate) async fn about(State(state): State<AppState>, headers: HeaderMap) -> Result<Json<About>, ApiError> {
+    let passphrase_set = passphrase_hash(&state).await?.is_some();
+    Ok(Json(About {
+        version: env!("CARGO_PKG_VERSION").to_owned(),
+        licence: env!("CARGO_PKG_LICENSE").to_owned(),
+        demo: state.settings.demo,
+        now: state.settings.clock.now(),
+        passphrase_set,
+        signed_in: !passphrase_set || state.sign_ins.is_signed_in(&headers),
+    }))
+}

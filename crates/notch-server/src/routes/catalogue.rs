@@ -1,0 +1,63 @@
+//! The catalogue, as the screens choose from it.
+
+use axum::Json;
+use axum::extract::State;
+use notch_core::catalogue::{
+    Cut, Fault, Food, Grip, Hold, KnifeType, LessonSegment, Manner, Motion, SchoolQuestion, StandardSet, Tolerance,
+};
+use serde::Serialize;
+use utoipa::ToSchema;
+
+use crate::state::AppState;
+
+/// A grip, hold or motion in plain words.
+#[derive(Debug, Serialize, ToSchema)]
+pub(crate) struct Way<T> {
+    /// Its id.
+    value: T,
+    /// Name and how it is done.
+    #[serde(flatten)]
+    manner: Manner,
+}
+
+/// Everything the screens choose from.
+#[derive(Debug, Serialize, ToSchema)]
+pub(crate) struct CatalogueView {
+    knives: Vec<KnifeType>,
+    foods: Vec<Food>,
+    cuts: Vec<Cut>,
+    sets: Vec<StandardSet>,
+    tolerances: Vec<Tolerance>,
+    faults: Vec<Fault>,
+    segments: Vec<LessonSegment>,
+    schools: Vec<SchoolQuestion>,
+    grips: Vec<Way<Grip>>,
+    holds: Vec<Way<Hold>>,
+    motions: Vec<Way<Motion>>,
+    disclaimer: String,
+    first_aid: String,
+}
+
+/// Knives, foods, cuts, standards, faults and all other words of the field.
+#[utoipa::path(get, path = "/api/catalogue", tag = "catalogue", responses((status = 200, body = CatalogueView)))]
+pub(crate) async fn catalogue(State(state): State<AppState>) -> Json<CatalogueView> {
+    fn ways<T: Copy>(map: &std::collections::BTreeMap<T, Manner>) -> Vec<Way<T>> {
+        map.iter().map(|(value, manner)| Way { value: *value, manner: manner.clone() }).collect()
+    }
+    let catalogue = &state.catalogue;
+    Json(CatalogueView {
+        knives: catalogue.knives.clone(),
+        foods: catalogue.foods.clone(),
+        cuts: catalogue.cuts.clone(),
+        sets: catalogue.sets.clone(),
+        tolerances: catalogue.tolerances.clone(),
+        faults: catalogue.faults.clone(),
+        segments: catalogue.segments.clone(),
+        schools: catalogue.schools.clone(),
+        grips: ways(&catalogue.handling.grips),
+        holds: ways(&catalogue.handling.holds),
+        motions: ways(&catalogue.handling.motions),
+        disclaimer: catalogue.disclaimer.clone(),
+        first_aid: catalogue.first_aid.clone(),
+    })
+}

@@ -1,0 +1,193 @@
+//! Lessons, exercises and advice.
+
+use axum::Json;
+use axum::extract::State;
+use axum::http::StatusCode;
+use jiff::civil::DateTime;
+use notch_core::catalogue::Catalogue;
+use notch_core::lesson::TimeRule;
+use notch_core::records::{ExerciseFields, LessonFields, StoredSegment};
+use notch_core::views::{
+    Advice, AdviceChoice, PlanView, advise, check_choice, first_segments, plan_view, time_rule as lay_out_segments,
+    with_practice_for,
+};
+use notch_store::Reader;
+use serde::Deserialize;
+use utoipa::ToSchema;
+
+use super::{Archive, AtHand, Change};
+use crate::error::ApiError;
+use crate::extract::{Body, Id};
+use crate::state::AppState;
+
+/// A new lesson; it gets the usual segments.
+#[derive(Debug, Deserialize, ToSchema)]
+pub(crate) struct NewLesson {
+    /// Title.
+    title: String,
+    /// Day and time by the school's clock.
+    #[schema(value_type = String, example = "2026-10-06T18:30:00")]
+    starts_at: DateTime,
+}
+
+/// Segments as they stand on the screen, not yet saved.
+#[derive(Debug, Deserialize, ToSchema)]
+pub(crate) struct DraftSegments {
+    /// Minutes of the lesson.
+    minutes: u16,
+    /// Segments in order.
+    segments: Vec<StoredSegment>,
+}
+
+/// A lesson with everything worked out.
+fn plan_of(reader: &Reader<'_>, catalogue: &Catalogue, id: i64) -> Result<PlanView, ApiError> {
+    let lesson = reader.lesson(id)?;
+    let at_hand = AtHand::read(reader, lesson.course_id)?;
+    Ok(plan_view(&at_hand.school(catalogue), &lesson, &reader.exercises(id)?)?)
+}
+
+/// Advice for a choice of food and cut, worked out while choosing; nothing is kept.
+#[utoipa::path(post, path = "/api/courses/{id}/advice", tag = "plan", params(("id" = i64, Path)), request_body = AdviceChoice,
+    responses((status = 200, body = Advice), (status = "4XX", body = crate::ProblemDocument)))]
+pub(crate) async fn advice(
+    State(state): State<AppState>,
+    Id(id): Id,
+    Body(choice): Body<AdviceChoice>,
+) -> Result<Json<Advice>, ApiError> {
+    state
+        .read(move |reader, catalogue| {
+            let at_hand = AtHand::read(reader, id)?;
+            Ok(Json(advise(&at_hand.school(catalogue), &choice)?))
+        })
+        .await
+}
+
+/// Adds a lesson to a course.
+#[utoipa::path(post, path = "/api/courses/{id}/lessons", tag = "plan", params(("id" = i64, Path)), request_body = NewLesson,
+    responses((status = 201, body = PlanView), (status = "4XX", body = crate::ProblemDocument)))]
+pub(crate) async fn add_lesson(
+    State(state): State<AppState>,
+    Id(id): Id,
+    Body(new): Body<NewLesson>,
+) -> Result<(StatusCode, Json<PlanView>), ApiError> {
+    state
+        .write(move |writer, catalogue| {
+            let minutes = writer.course(id)?.fields.lesson_minutes;
+            let fields =
+                LessonFields { title: new.title, starts_at: new.starts_at, minutes, segments: first_segments(catalogue) };
+            ApiError::unless_empty(fields.check())?;
+            let lesson = writer.add_lesson(id, &fields)?;
+            Ok((StatusCode::CREATED, Json(plan_of(writer, catalogue, lesson.id)?)))
+        })
+        .await
+}
+
+/// A lesson on its rule, with its exercises.
+#[utoipa::path(get, path = "/api/lessons/{id}/plan", tag = "plan", params(("id" = i64, Path)),
+    responses((status = 200, body = PlanView), (status = "4XX", body = crate::ProblemDocument)))]
+pub(crate) async fn show(State(state): State<AppState>, Id(id): Id) -> Result<Json<PlanView>, ApiError> {
+    state.read(move |reader, catalogue| Ok(Json(plan_of(reader, catalogue, id)?))).await
+}
+
+/// Changes a lesson: title, time, segments.
+#[utoipa::path(put, path = "/api/lessons/{id}", tag = "plan", params(("id" = i64, Path)), request_body = Change<LessonFields>,
+    responses((status = 200, body = PlanView), (status = "4XX", body = crate::ProblemDocument)))]
+pub(crate) async fn change_lesson(
+    State(state): State<AppState>,
+    Id(id): Id,
+    Body(change): Body<Change<LessonFields>>,
+) -> Result<Json<PlanView>, ApiError> {
+    state
+        .write(move |writer, catalogue| {
+            ApiError::unless_empty(change.fields.check())?;
+            lay_out_segments(catalogue, change.fields.minutes, &change.fields.segments, &[])?;
+            writer.change_lesson(id, change.version, &change.fields)?;
+            Ok(Json(plan_of(writer, catalogue, id)?))
+        })
+        .await
+}
+
+/// Lays segments out as they stand on the screen; nothing is kept.
+#[utoipa::path(post, path = "/api/lessons/{id}/time-rule", tag = "plan", params(("id" = i64, Path)), request_body = DraftSegments,
+    responses((status = 200, body = TimeRule), (status = "4XX", body = crate::ProblemDocument)))]
+pub(crate) async fn time_rule(
+    State(state): State<AppState>,
+    Id(id): Id,
+    Body(draft): Body<DraftSegments>,
+) -> Result<Json<TimeRule>, ApiError> {
+    state
+        .read(move |reader, catalogue| {
+            let planned = plan_of(reader, catalogue, id)?.exercises;
+            Ok(Json(lay_out_segments(catalogue, draft.minutes, &draft.segments, &planned)?))
+        })
+        .await
+}
+
+/// Adds an exercise to a lesson, with a practice segment for it.
+#[utoipa::path(post, path = "/api/lessons/{id}/exercises", tag = "plan", params(("id" = i64, Path)), request_body = ExerciseFields,
+    responses((status = 201, body = PlanView), (status = "4XX", body = crate::ProblemDocument)))]
+pub(crate) async fn add_exercise(
+    State(state): State<AppState>,
+    Id(id): Id,
+    Body(fields): Body<ExerciseFields>,
+) -> Result<(StatusCode, Json<PlanView>), ApiError> {
+    state
+        .write(move |writer, catalogue| {
+            let lesson = writer.lesson(id)?;
+            let at_hand = AtHand::read(writer, lesson.course_id)?;
+            let school = at_hand.school(catalogue);
+            let kept = check_choice(&school, &fields)?;
+            let needs = advise(&school, &AdviceChoice::from(&fields))?.figures.minutes_needed;
+            let exercise = writer.add_exercise(id, &fields, &kept)?;
+            let segments = with_practice_for(catalogue, &lesson.fields.segments, exercise.id, needs);
+            writer.change_lesson(id, lesson.version, &LessonFields { segments, ..lesson.fields })?;
+            Ok((StatusCode::CREATED, Json(plan_of(writer, catalogue, id)?)))
+        })
+        .await
+}
+
+/// Changes an exercise.
+#[utoipa::path(put, path = "/api/exercises/{id}", tag = "plan", params(("id" = i64, Path)), request_body = Change<ExerciseFields>,
+    responses((status = 200, body = PlanView), (status = "4XX", body = crate::ProblemDocument)))]
+pub(crate) async fn change_exercise(
+    State(state): State<AppState>,
+    Id(id): Id,
+    Body(change): Body<Change<ExerciseFields>>,
+) -> Result<Json<PlanView>, ApiError> {
+    state
+        .write(move |writer, catalogue| {
+            let lesson = writer.lesson(writer.exercise(id)?.lesson_id)?;
+            let at_hand = AtHand::read(writer, lesson.course_id)?;
+            let kept = check_choice(&at_hand.school(catalogue), &change.fields)?;
+            writer.change_exercise(id, change.version, &change.fields, &kept)?;
+            Ok(Json(plan_of(writer, catalogue, lesson.id)?))
+        })
+        .await
+}
+
+/// Takes an exercise and its practice out of the lesson, or puts both back.
+#[utoipa::path(post, path = "/api/exercises/{id}/archive", tag = "plan", params(("id" = i64, Path)), request_body = Archive,
+    responses((status = 200, body = PlanView), (status = "4XX", body = crate::ProblemDocument)))]
+pub(crate) async fn archive_exercise(
+    State(state): State<AppState>,
+    Id(id): Id,
+    Body(body): Body<Archive>,
+) -> Result<Json<PlanView>, ApiError> {
+    state
+        .write(move |writer, catalogue| {
+            let exercise = writer.archive_exercise(id, body.version, body.archived)?;
+            let lesson = writer.lesson(exercise.lesson_id)?;
+            let mut fields = lesson.fields;
+            if body.archived {
+                fields.segments.retain(|segment| segment.exercise_id != Some(id));
+            } else {
+                let at_hand = AtHand::read(writer, lesson.course_id)?;
+                let advice = advise(&at_hand.school(catalogue), &AdviceChoice::from(&exercise.fields)).ok();
+                let needs = advice.and_then(|advice| advice.figures.minutes_needed);
+                fields.segments = with_practice_for(catalogue, &fields.segments, id, needs);
+            }
+            writer.change_lesson(lesson.id, lesson.version, &fields)?;
+            Ok(Json(plan_of(writer, catalogue, lesson.id)?))
+        })
+        .await
+}

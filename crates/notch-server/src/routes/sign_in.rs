@@ -1,0 +1,37 @@
+//! Signing in and out.
+
+use axum::extract::State;
+use axum::http::{HeaderMap, StatusCode, header};
+use axum::response::{AppendHeaders, IntoResponse};
+use serde::Deserialize;
+use utoipa::ToSchema;
+
+use crate::auth::passphrase_hash;
+use crate::error::ApiError;
+use crate::extract::Body;
+use crate::state::{AppState, blocking};
+
+/// What signs an instructor in.
+#[derive(Deserialize, ToSchema)]
+pub(crate) struct SignIn {
+    /// The school's passphrase.
+    passphrase: String,
+}
+
+/// Signs this browser in; at most six tries a minute.
+#[utoipa::path(post, path = "/api/sign-in", tag = "sign-in", request_body = SignIn,
+    responses((status = 204), (status = "4XX", body = crate::ProblemDocument)))]
+pub(crate) async fn sign_in(State(state): State<AppState>, Body(body): Body<SignIn>) -> Result<impl IntoResponse, ApiError> {
+    let Some(hash) = passphrase_hash(&state).await? else {
+        return Err(ApiError::Conflict("no passphrase was set, so there is nothing to sign in to".to_owned()));
+    };
+    let sign_ins = state.sign_ins.clone();
+    let cookie = blocking(move || sign_ins.sign_in(&body.passphrase, &hash)).await?;
+    Ok((StatusCode::NO_CONTENT, AppendHeaders([(header::SET_COOKIE, cookie)])))
+}
+
+/// Signs this browser out.
+#[utoipa::path(delete, path = "/api/sign-in", tag = "sign-in", responses((status = 204)))]
+pub(crate) async fn sign_out(State(state): State<AppState>, headers: HeaderMap) -> impl IntoResponse {
+    (StatusCode::NO_CONTENT, AppendHeaders([(header::SET_COOKIE, state.sign_ins.sign_out(&headers))]))
+}

@@ -1,0 +1,37 @@
+//! One student.
+
+use axum::Json;
+use axum::extract::State;
+use notch_core::records::{Student, StudentFields};
+
+use super::{Archive, Change};
+use crate::error::ApiError;
+use crate::extract::{Body, Id};
+use crate::state::AppState;
+
+/// Changes a student.
+#[utoipa::path(put, path = "/api/students/{id}", tag = "students", params(("id" = i64, Path)), request_body = Change<StudentFields>,
+    responses((status = 200, body = Student), (status = "4XX", body = crate::ProblemDocument)))]
+pub(crate) async fn change(
+    State(state): State<AppState>,
+    Id(id): Id,
+    Body(change): Body<Change<StudentFields>>,
+) -> Result<Json<Student>, ApiError> {
+    state
+        .write(move |writer, _| {
+            ApiError::unless_empty(change.fields.check())?;
+            Ok(Json(writer.change_student(id, change.version, &change.fields)?))
+        })
+        .await
+}
+
+/// Takes a student out of the course, or brings one back.
+#[utoipa::path(post, path = "/api/students/{id}/archive", tag = "students", params(("id" = i64, Path)), request_body = Archive,
+    responses((status = 200, body = Student), (status = "4XX", body = crate::ProblemDocument)))]
+pub(crate) async fn archive(
+    State(state): State<AppState>,
+    Id(id): Id,
+    Body(body): Body<Archive>,
+) -> Result<Json<Student>, ApiError> {
+    state.write(move |writer, _| Ok(Json(writer.archive_student(id, body.version, body.archived)?))).await
+}

@@ -1,0 +1,279 @@
+//! Attempts, marks, samples and incidents.
+
+use jiff::Timestamp;
+use notch_core::measure::{MeasuredPiece, SampleCustom, Verdict};
+use notch_core::records::{Attempt, AttemptMarks, Incident, IncidentFields, NewAttempt, Sample};
+use rusqlite::{OptionalExtension, Row, ToSql, named_params, params};
+
+use crate::columns::{json, length, optional_length, optional_word, to_json, to_optional_word, to_word, word};
+use crate::open::{fresh, unless_taken};
+use crate::{Reader, StoreError, Writer};
+
+fn attempt(row: &Row<'_>) -> rusqlite::Result<Attempt> {
+    Ok(Attempt {
+        id: row.get("id")?,
+        student_id: row.get("student_id")?,
+        lesson_id: row.get("lesson_id")?,
+        exercise_id: row.get("exercise_id")?,
+        knife_id: row.get("knife_id")?,
+        version: row.get("version")?,
+        started_at: word(row, "started_at")?,
+        stopped_at: optional_word(row, "stopped_at")?,
+        on_day: word(row, "on_day")?,
+        cut: row.get("cut")?,
+        strand: optional_word(row, "strand")?,
+        target: json(row, "target_json")?,
+        tolerance: json(row, "tolerance_json")?,
+        reference_seconds: row.get("reference_seconds")?,
+        marks: AttemptMarks {
+            grip_ticked: row.get("grip_ticked")?,
+            hold_ticked: row.get("hold_ticked")?,
+            faults: json(row, "faults_json")?,
+        },
+        samples: Vec::new(),
+    })
+}
+
+/// Attempts with their faults as one JSON list, so that a page of attempts is one query.
+macro_rules! attempts_where {
+    ($condition:literal) => {
+        concat!(
+            "SELECT attempt.*, (SELECT json_group_array(fault) FROM attempt_fault WHERE attempt_id = attempt.id) AS faults_json
+             FROM attempt ",
+            $condition,
+            " ORDER BY started_at, attempt.id"
+        )
+    };
+}
+
+impl Reader<'_> {
+    fn attempts_by(&self, sql: &str, id: i64) -> Result<Vec<Attempt>, StoreError> {
+        let mut statement = self.tx.prepare_cached(sql)?;
+        let mut attempts: Vec<Attempt> = statement.query_map([id], attempt)?.collect::<Result<_, _>>()?;
+        for attempt in &mut attempts {
+            attempt.samples = self.samples(attempt.id)?;
+        }
+        Ok(attempts)
+    }
+
+    /// Attempts of all students of a course, in the order of time.
+    ///
+    /// # Errors
+    /// What the database says.
+    pub fn attempts_of_course(&self, course_id: i64) -> Result<Vec<Attempt>, StoreError> {
+        self.attempts_by(attempts_where!("JOIN student ON student.id = student_id WHERE student.course_id = ?1"), course_id)
+    }
+
+    /// Attempts of one student, in the order of time.
+    ///
+    /// # Errors
+    /// What the database says.
+    pub fn attempts_of_student(&self, student_id: i64) -> Result<Vec<Attempt>, StoreError> {
+        self.attempts_by(attempts_where!("WHERE student_id = ?1"), student_id)
+    }
+
+    /// Attempts made in one lesson, in the order of time.
+    ///
+    /// # Errors
+    /// What the database says.
+    pub fn attempts_of_lesson(&self, lesson_id: i64) -> Result<Vec<Attempt>, StoreError> {
+        self.attempts_by(attempts_where!("WHERE lesson_id = ?1"), lesson_id)
+    }
+
+    /// One attempt.
+    ///
+    /// # Errors
+    /// [`StoreError::NotFound`].
+    pub fn attempt(&self, id: i64) -> Result<Attempt, StoreError> {
+        self.attempts_by(attempts_where!("WHERE attempt.id = ?1"), id)?.pop().ok_or(StoreError::NotFound { what: "attempt", id })
+    }
+
+    fn samples(&self, attempt_id: i64) -> Result<Vec<Sample>, StoreError> {
+        let mut statement = self.tx.prepare_cached("SELECT * FROM sample WHERE attempt_id = ?1 ORDER BY id")?;
+        let mut samples: Vec<Sample> = statement
+            .query_map([attempt_id], |row| {
+                Ok(Sample {
+                    id: row.get("id")?,
+                    attempt_id,
+                    custom: word(row, "custom")?,
+                    taken_at: word(row, "taken_at")?,
+                    pieces: Vec::new(),
+                    verdict: json(row, "verdict_json")?,
+                })
+            })?
+            .collect::<Result<_, _>>()?;
+        for sample in &mut samples {
+            sample.pieces = self.pieces(sample.id)?;
+        }
+        Ok(samples)
+    }
+
+    fn pieces(&self, sample_id: i64) -> Result<Vec<MeasuredPiece>, StoreError> {
+        let mut statement = self.tx.prepare_cached("SELECT * FROM piece WHERE sample_id = ?1 ORDER BY position")?;
+        let pieces = statement.query_map([sample_id], |row| {
+            Ok(MeasuredPiece {
+                thickness: length(row, "thickness")?,
+                width: optional_length(row, "width")?,
+                length: optional_length(row, "length")?,
+                far_width: optional_length(row, "far_width")?,
+            })
+        })?;
+        Ok(pieces.collect::<Result<_, _>>()?)
+    }
+
+    /// Incidents of a course, the latest first.
+    ///
+    /// # Errors
+    /// What the database says.
+    pub fn incidents(&self, course_id: i64) -> Result<Vec<Incident>, StoreError> {
+        let mut statement = self.tx.prepare_cached(
+            "SELECT incident.* FROM incident JOIN lesson ON lesson.id = lesson_id WHERE course_id = ?1 ORDER BY happened_at DESC, incident.id DESC",
+        )?;
+        let incidents = statement.query_map([course_id], |row| {
+            Ok(Incident {
+                id: row.get("id")?,
+                lesson_id: row.get("lesson_id")?,
+                happened_at: word(row, "happened_at")?,
+                fields: IncidentFields { student_id: row.get("student_id")?, kind: word(row, "kind")?, words: row.get("words")? },
+            })
+        })?;
+        Ok(incidents.collect::<Result<_, _>>()?)
+    }
+
+    /// The latest moment that anything was written down; the demo's clock never runs behind it.
+    ///
+    /// # Errors
+    /// What the database says.
+    pub fn latest_moment(&self) -> Result<Option<Timestamp>, StoreError> {
+        let latest = self.tx.query_row(
+            "SELECT max(moment) AS moment FROM (
+                 SELECT max(started_at) AS moment FROM attempt UNION ALL SELECT max(stopped_at) FROM attempt
+                 UNION ALL SELECT max(taken_at) FROM sample UNION ALL SELECT max(happened_at) FROM incident)",
+            [],
+            |row| optional_word(row, "moment"),
+        );
+        Ok(latest.optional()?.flatten())
+    }
+}
+
+impl Writer<'_> {
+    /// Starts an attempt.
+    ///
+    /// # Errors
+    /// [`StoreError::Conflict`] if the student or the knife is in another attempt that still runs.
+    pub fn start_attempt(&self, new: &NewAttempt) -> Result<Attempt, StoreError> {
+        let running = "SELECT student.name FROM attempt JOIN student ON student.id = student_id WHERE stopped_at IS NULL AND ";
+        let who = |column: &str, id: i64| {
+            self.tx.query_row(&format!("{running}{column} = ?1"), [id], |row| row.get::<_, String>(0)).optional()
+        };
+        if let Some(name) = who("student_id", new.student_id)? {
+            return Err(StoreError::Conflict(format!("{name} already has an attempt running: stop it first")));
+        }
+        if let Some(name) = who("knife_id", new.knife_id)? {
+            return Err(StoreError::Conflict(format!("this knife is in use by {name}: choose another or stop that attempt")));
+        }
+        let done = self.tx.execute(
+            "INSERT INTO attempt (student_id, lesson_id, exercise_id, knife_id, started_at, on_day, cut, strand, target_json, tolerance_json, reference_seconds)
+             VALUES (:student, :lesson, :exercise, :knife, :started_at, :on_day, :cut, :strand, :target, :tolerance, :reference)",
+            named_params! {
+                ":student": new.student_id,
+                ":lesson": new.lesson_id,
+                ":exercise": new.exercise_id,
+                ":knife": new.knife_id,
+                ":started_at": moment(new.started_at),
+                ":on_day": to_word(&new.on_day)?,
+                ":cut": new.cut,
+                ":strand": to_optional_word(new.strand.as_ref())?,
+                ":target": to_json(&new.target)?,
+                ":tolerance": to_json(&new.tolerance)?,
+                ":reference": new.reference_seconds,
+            },
+        );
+        unless_taken(done, || StoreError::Conflict("an attempt is already running".to_owned()))?;
+        self.attempt(self.tx.last_insert_rowid())
+    }
+
+    /// Stops a running attempt.
+    ///
+    /// # Errors
+    /// [`StoreError::NotFound`]; [`StoreError::Conflict`] if it was stopped already.
+    pub fn stop_attempt(&self, id: i64, at: Timestamp) -> Result<Attempt, StoreError> {
+        let kept = self.attempt(id)?;
+        if kept.stopped_at.is_some() {
+            return Err(StoreError::Conflict("this attempt was stopped already".to_owned()));
+        }
+        let at = at.max(kept.started_at);
+        self.tx.execute("UPDATE attempt SET version = version + 1, stopped_at = ?2 WHERE id = ?1", params![id, moment(at)])?;
+        self.attempt(id)
+    }
+
+    /// Replaces the marks of an attempt.
+    ///
+    /// # Errors
+    /// [`StoreError::NotFound`], [`StoreError::Stale`].
+    pub fn mark_attempt(&self, id: i64, version: i64, marks: &AttemptMarks) -> Result<Attempt, StoreError> {
+        fresh("attempt", version, self.attempt(id)?.version)?;
+        self.tx.execute(
+            "UPDATE attempt SET version = version + 1, grip_ticked = ?2, hold_ticked = ?3 WHERE id = ?1",
+            params![id, marks.grip_ticked, marks.hold_ticked],
+        )?;
+        self.tx.execute("DELETE FROM attempt_fault WHERE attempt_id = ?1", [id])?;
+        let mut statement = self.tx.prepare_cached("INSERT OR IGNORE INTO attempt_fault (attempt_id, fault) VALUES (?1, ?2)")?;
+        for fault in &marks.faults {
+            statement.execute(params![id, fault])?;
+        }
+        self.attempt(id)
+    }
+
+    /// Keeps a judged sample with its pieces.
+    ///
+    /// # Errors
+    /// [`StoreError::NotFound`] for the attempt.
+    pub fn add_sample(
+        &self,
+        attempt_id: i64,
+        custom: SampleCustom,
+        at: Timestamp,
+        pieces: &[MeasuredPiece],
+        verdict: &Verdict,
+    ) -> Result<Attempt, StoreError> {
+        self.attempt(attempt_id)?;
+        self.tx.execute(
+            "INSERT INTO sample (attempt_id, custom, taken_at, verdict_json) VALUES (?1, ?2, ?3, ?4)",
+            params![attempt_id, to_word(&custom)?, moment(at), to_json(verdict)?],
+        )?;
+        let sample_id = self.tx.last_insert_rowid();
+        let mut statement = self.tx.prepare_cached(
+            "INSERT INTO piece (sample_id, position, thickness, width, length, far_width) VALUES (?1, ?2, ?3, ?4, ?5, ?6)",
+        )?;
+        for (position, piece) in (0i64..).zip(pieces) {
+            let side = |side: Option<notch_core::units::Millimetres>| side.map(f64::from);
+            let row: [&dyn ToSql; 6] =
+                [&sample_id, &position, &piece.thickness.get(), &side(piece.width), &side(piece.length), &side(piece.far_width)];
+            statement.execute(row)?;
+        }
+        self.tx.execute("UPDATE attempt SET version = version + 1 WHERE id = ?1", [attempt_id])?;
+        self.attempt(attempt_id)
+    }
+
+    /// Writes an incident down.
+    ///
+    /// # Errors
+    /// [`StoreError::NotFound`] for the lesson or the student.
+    pub fn add_incident(&self, lesson_id: i64, at: Timestamp, fields: &IncidentFields) -> Result<i64, StoreError> {
+        self.lesson(lesson_id)?;
+        if let Some(student_id) = fields.student_id {
+            self.student(student_id)?;
+        }
+        self.tx.execute(
+            "INSERT INTO incident (lesson_id, student_id, kind, happened_at, words) VALUES (?1, ?2, ?3, ?4, ?5)",
+            params![lesson_id, fields.student_id, to_word(&fields.kind)?, moment(at), fields.words.trim()],
+        )?;
+        Ok(self.tx.last_insert_rowid())
+    }
+}
+
+/// A moment with a fixed number of digits, so that text order is time order.
+fn moment(at: Timestamp) -> String {
+    format!("{at:.3}")
+}

@@ -1,0 +1,151 @@
+//! The whole school as one JSON document: the open format of export and import.
+
+use std::collections::BTreeMap;
+
+use rusqlite::types::{Value as Sql, ValueRef};
+use rusqlite::{Connection, params_from_iter};
+use serde::{Deserialize, Serialize};
+use serde_json::Value;
+
+use crate::error::StoreError;
+use crate::migrations::schema_version;
+use crate::open::{Reader, Store};
+
+/// Name of the format, in every document.
+pub const FORMAT: &str = "yard-notch-school";
+
+/// Tables in an order in which each refers only to earlier ones. Settings (the passphrase) stay home.
+const TABLES: [&str; 11] =
+    ["course", "student", "knife", "lesson", "exercise", "segment", "attempt", "attempt_fault", "sample", "piece", "incident"];
+
+/// Everything a school keeps, table by table, row by row, by column name.
+#[derive(Clone, Debug, PartialEq, Serialize, Deserialize)]
+pub struct Document {
+    /// Always [`FORMAT`].
+    pub format: String,
+    /// Schema that the rows have.
+    pub schema: i64,
+    /// Rows by table.
+    pub tables: BTreeMap<String, Vec<BTreeMap<String, Value>>>,
+}
+
+impl Store {
+    /// The whole school. Settings, and so the passphrase, are left out.
+    ///
+    /// # Errors
+    /// What the database says.
+    pub fn export(&self) -> Result<Document, StoreError> {
+        self.read(|reader| {
+            let tables = TABLES.iter().map(|table| Ok(((*table).to_owned(), rows(&reader.tx, table)?)));
+            Ok(Document {
+                format: FORMAT.to_owned(),
+                schema: schema_version(),
+                tables: tables.collect::<Result<_, StoreError>>()?,
+            })
+        })
+    }
+
+    /// Takes a whole school into an empty database, all of it or nothing.
+    ///
+    /// # Errors
+    /// [`StoreError::Import`] for a database that is not empty, another format, a newer schema, an
+    /// unknown table or column, or a row that breaks a rule of the schema; it names table and row.
+    pub fn import(&self, document: &Document) -> Result<(), StoreError> {
+        let wrong = |why: String| StoreError::Import(why);
+        if document.format != FORMAT {
+            return Err(wrong(format!("its format is “{}”; allowed: “{FORMAT}”", document.format)));
+        }
+        if document.schema != schema_version() {
+            return Err(wrong(format!("its schema is {}; this program reads {}", document.schema, schema_version())));
+        }
+        if let Some(unknown) = document.tables.keys().find(|table| !TABLES.contains(&table.as_str())) {
+            return Err(wrong(format!("there is no table “{unknown}”")));
+        }
+        self.write(|writer| {
+            for table in TABLES {
+                let kept: i64 = writer.tx.query_row(&format!("SELECT count(*) FROM {table}"), [], |row| row.get(0))?;
+                if kept > 0 {
+                    return Err(wrong(format!(
+                        "this data folder already holds {kept} rows of {table}; import into an empty one"
+                    )));
+                }
+            }
+            for table in TABLES {
+                for (index, row) in document.tables.get(table).into_iter().flatten().enumerate() {
+                    insert(&writer.tx, table, row).map_err(|why| wrong(format!("{table}, row {}: {why}", index + 1)))?;
+                }
+            }
+            // A value that SQL accepts and the core does not must undo the import too.
+            writer.read_everything()
+        })
+    }
+}
+
+impl Reader<'_> {
+    /// Reads every record once through the core's types.
+    ///
+    /// # Errors
+    /// The first record that cannot be read.
+    pub fn read_everything(&self) -> Result<(), StoreError> {
+        self.knives()?;
+        for course in self.courses()? {
+            self.students(course.id)?;
+            self.attempts_of_course(course.id)?;
+            self.incidents(course.id)?;
+            for lesson in self.lessons(course.id)? {
+                self.exercises(lesson.id)?;
+            }
+        }
+        Ok(())
+    }
+}
+
+fn rows(connection: &Connection, table: &str) -> Result<Vec<BTreeMap<String, Value>>, StoreError> {
+    let mut statement = connection.prepare(&format!("SELECT * FROM {table} ORDER BY 1, 2"))?;
+    let columns: Vec<String> = statement.column_names().iter().map(ToString::to_string).collect();
+    let rows = statement.query_map([], |row| {
+        columns
+            .iter()
+            .enumerate()
+            .map(|(index, column)| {
+                let value = match row.get_ref(index)? {
+                    ValueRef::Null => Value::Null,
+                    ValueRef::Integer(number) => number.into(),
+                    ValueRef::Real(number) => number.into(),
+                    ValueRef::Text(text) | ValueRef::Blob(text) => String::from_utf8_lossy(text).into_owned().into(),
+                };
+                Ok((column.clone(), value))
+            })
+            .collect()
+    })?;
+    Ok(rows.collect::<Result<_, _>>()?)
+}
+
+fn insert(connection: &Connection, table: &str, row: &BTreeMap<String, Value>) -> Result<(), String> {
+    let known: Vec<String> = connection
+        .prepare_cached(&format!("SELECT name FROM pragma_table_info('{table}')"))
+        .and_then(|mut statement| statement.query_map([], |row| row.get(0))?.collect())
+        .map_err(|error| error.to_string())?;
+    if let Some(unknown) = row.keys().find(|column| !known.contains(column)) {
+        return Err(format!("there is no column “{unknown}”"));
+    }
+    let columns: Vec<&str> = row.keys().map(String::as_str).collect();
+    let places: Vec<String> = (1..=columns.len()).map(|place| format!("?{place}")).collect();
+    let sql = format!("INSERT INTO {table} ({}) VALUES ({})", columns.join(", "), places.join(", "));
+    let values = row.iter().map(|(column, value)| sql_value(column, value)).collect::<Result<Vec<Sql>, String>>()?;
+    connection.prepare_cached(&sql).and_then(|mut s| s.execute(params_from_iter(values))).map_err(|error| error.to_string())?;
+    Ok(())
+}
+
+fn sql_value(column: &str, value: &Value) -> Result<Sql, String> {
+    match value {
+        Value::Null => Ok(Sql::Null),
+        Value::String(text) => Ok(Sql::Text(text.clone())),
+        Value::Number(number) => match (number.as_i64(), number.as_f64()) {
+            (Some(whole), _) => Ok(Sql::Integer(whole)),
+            (None, Some(real)) => Ok(Sql::Real(real)),
+            (None, None) => Err(format!("{column}: {number} is out of range")),
+        },
+        Value::Bool(_) | Value::Array(_) | Value::Object(_) => Err(format!("{column}: only text, numbers and null are allowed")),
+    }
+}

@@ -1,0 +1,80 @@
+//! What can go wrong in the store.
+
+use std::path::PathBuf;
+
+use notch_core::Problem;
+use thiserror::Error;
+
+/// Why the store refused, or could not.
+#[derive(Debug, Error)]
+pub enum StoreError {
+    /// There is no such record.
+    #[error("there is no {what} {id}")]
+    NotFound {
+        /// Kind of record, in plain words.
+        what: &'static str,
+        /// Id asked for.
+        id: i64,
+    },
+    /// The record was taken out, perhaps in another window.
+    #[error("this {what} was removed, perhaps in another window")]
+    Archived {
+        /// Kind of record.
+        what: &'static str,
+        /// Id asked for.
+        id: i64,
+    },
+    /// Somebody else changed the record since it was read.
+    #[error("this {what} was changed meanwhile, perhaps in another window: you have version {yours}, it is at {current}")]
+    Stale {
+        /// Kind of record.
+        what: &'static str,
+        /// Version sent.
+        yours: i64,
+        /// Version kept.
+        current: i64,
+    },
+    /// The state does not allow it now.
+    #[error("{0}")]
+    Conflict(String),
+    /// Fields that cannot be kept.
+    #[error("{}", .0.iter().map(|problem| problem.message.as_str()).collect::<Vec<_>>().join(" "))]
+    Refused(Vec<Problem>),
+    /// The file was made by a newer program.
+    #[error(
+        "{path} was made by a newer version of this program (schema {found}; this one knows {known}): use that version, or another data folder"
+    )]
+    Newer {
+        /// The file.
+        path: PathBuf,
+        /// Its schema.
+        found: i64,
+        /// The newest known here.
+        known: i64,
+    },
+    /// The file is no database, or a damaged one.
+    #[error("{path} is damaged or is no database ({why}): restore it from an export or a copy; it was not changed")]
+    Corrupt {
+        /// The file.
+        path: PathBuf,
+        /// What was found.
+        why: String,
+    },
+    /// The folder cannot be written.
+    #[error("the data folder {path} cannot be written ({why}): give the folder write permission, or name another with --data")]
+    Folder {
+        /// The folder.
+        path: PathBuf,
+        /// What the system said.
+        why: String,
+    },
+    /// An export that cannot be taken in.
+    #[error("the file cannot be imported: {0}")]
+    Import(String),
+    /// Anything else the database said.
+    #[error("the database said: {0}")]
+    Sqlite(#[from] rusqlite::Error),
+    /// A value in the database that is not what the core writes.
+    #[error("a kept value cannot be read: {0}")]
+    Value(#[from] serde_json::Error),
+}

@@ -1,0 +1,224 @@
+//! Lessons, their segments and exercises.
+
+use notch_core::records::{Exercise, ExerciseFields, KeptWarning, Lesson, LessonFields, StoredSegment};
+use rusqlite::{OptionalExtension, Row, named_params, params};
+
+use crate::columns::{json, length, to_json, to_word, word};
+use crate::open::fresh;
+use crate::{Reader, StoreError, Writer};
+
+fn lesson(row: &Row<'_>) -> rusqlite::Result<Lesson> {
+    Ok(Lesson {
+        id: row.get("id")?,
+        course_id: row.get("course_id")?,
+        number: row.get("number")?,
+        version: row.get("version")?,
+        fields: LessonFields {
+            title: row.get("title")?,
+            starts_at: word(row, "starts_at")?,
+            minutes: row.get("minutes")?,
+            segments: Vec::new(),
+        },
+    })
+}
+
+fn exercise(row: &Row<'_>) -> rusqlite::Result<Exercise> {
+    Ok(Exercise {
+        id: row.get("id")?,
+        lesson_id: row.get("lesson_id")?,
+        version: row.get("version")?,
+        archived: row.get("archived")?,
+        kept_warnings: json(row, "kept_warnings_json")?,
+        fields: ExerciseFields {
+            food: row.get("food")?,
+            cut: row.get("cut")?,
+            knife_type: row.get("knife_type")?,
+            knife_length: length(row, "knife_length")?,
+            grip: word(row, "grip")?,
+            hold: word(row, "hold")?,
+            motion: word(row, "motion")?,
+            third: word(row, "third")?,
+            amount: json(row, "amount_json")?,
+            own_minutes: row.get("own_minutes")?,
+        },
+    })
+}
+
+impl Reader<'_> {
+    /// Lessons of a course by number, with their segments.
+    ///
+    /// # Errors
+    /// What the database says.
+    pub fn lessons(&self, course_id: i64) -> Result<Vec<Lesson>, StoreError> {
+        let mut statement = self.tx.prepare_cached("SELECT * FROM lesson WHERE course_id = ?1 ORDER BY number")?;
+        let mut lessons: Vec<Lesson> = statement.query_map([course_id], lesson)?.collect::<Result<_, _>>()?;
+        for lesson in &mut lessons {
+            lesson.fields.segments = self.segments(lesson.id)?;
+        }
+        Ok(lessons)
+    }
+
+    /// One lesson with its segments.
+    ///
+    /// # Errors
+    /// [`StoreError::NotFound`].
+    pub fn lesson(&self, id: i64) -> Result<Lesson, StoreError> {
+        let mut statement = self.tx.prepare_cached("SELECT * FROM lesson WHERE id = ?1")?;
+        let found = statement.query_row([id], lesson).optional()?;
+        let mut lesson = found.ok_or(StoreError::NotFound { what: "lesson", id })?;
+        lesson.fields.segments = self.segments(id)?;
+        Ok(lesson)
+    }
+
+    fn segments(&self, lesson_id: i64) -> Result<Vec<StoredSegment>, StoreError> {
+        let mut statement = self.tx.prepare_cached("SELECT * FROM segment WHERE lesson_id = ?1 ORDER BY position")?;
+        let segments = statement.query_map([lesson_id], |row| {
+            Ok(StoredSegment { kind: word(row, "kind")?, minutes: row.get("minutes")?, exercise_id: row.get("exercise_id")? })
+        })?;
+        Ok(segments.collect::<Result<_, _>>()?)
+    }
+
+    /// Exercises of a lesson in the order they were added; those taken out are not among them.
+    ///
+    /// # Errors
+    /// What the database says.
+    pub fn exercises(&self, lesson_id: i64) -> Result<Vec<Exercise>, StoreError> {
+        let mut statement = self.tx.prepare_cached("SELECT * FROM exercise WHERE lesson_id = ?1 AND archived = 0 ORDER BY id")?;
+        Ok(statement.query_map([lesson_id], exercise)?.collect::<Result<_, _>>()?)
+    }
+
+    /// One exercise, also one that was taken out.
+    ///
+    /// # Errors
+    /// [`StoreError::NotFound`].
+    pub fn exercise(&self, id: i64) -> Result<Exercise, StoreError> {
+        let mut statement = self.tx.prepare_cached("SELECT * FROM exercise WHERE id = ?1")?;
+        statement.query_row([id], exercise).optional()?.ok_or(StoreError::NotFound { what: "exercise", id })
+    }
+}
+
+impl Writer<'_> {
+    /// Adds a lesson to a course, after the last.
+    ///
+    /// # Errors
+    /// [`StoreError::NotFound`] for the course or for an exercise of a segment.
+    pub fn add_lesson(&self, course_id: i64, fields: &LessonFields) -> Result<Lesson, StoreError> {
+        self.course(course_id)?;
+        self.tx.execute(
+            "INSERT INTO lesson (course_id, number, title, starts_at, minutes)
+             VALUES (?1, (SELECT coalesce(max(number), 0) + 1 FROM lesson WHERE course_id = ?1), ?2, ?3, ?4)",
+            params![course_id, fields.title.trim(), to_word(&fields.starts_at)?, fields.minutes],
+        )?;
+        let id = self.tx.last_insert_rowid();
+        self.set_segments(id, &fields.segments)?;
+        self.lesson(id)
+    }
+
+    /// Changes a lesson and its segments.
+    ///
+    /// # Errors
+    /// [`StoreError::NotFound`], [`StoreError::Stale`].
+    pub fn change_lesson(&self, id: i64, version: i64, fields: &LessonFields) -> Result<Lesson, StoreError> {
+        fresh("lesson", version, self.lesson(id)?.version)?;
+        self.tx.execute(
+            "UPDATE lesson SET version = version + 1, title = ?2, starts_at = ?3, minutes = ?4 WHERE id = ?1",
+            params![id, fields.title.trim(), to_word(&fields.starts_at)?, fields.minutes],
+        )?;
+        self.set_segments(id, &fields.segments)?;
+        self.lesson(id)
+    }
+
+    fn set_segments(&self, lesson_id: i64, segments: &[StoredSegment]) -> Result<(), StoreError> {
+        self.tx.execute("DELETE FROM segment WHERE lesson_id = ?1", [lesson_id])?;
+        let mut statement = self.tx.prepare_cached(
+            "INSERT INTO segment (lesson_id, position, kind, minutes, exercise_id) VALUES (?1, ?2, ?3, ?4, ?5)",
+        )?;
+        for (position, segment) in (0i64..).zip(segments) {
+            if let Some(exercise_id) = segment.exercise_id {
+                let exercise = self.exercise(exercise_id)?;
+                if exercise.lesson_id != lesson_id {
+                    return Err(StoreError::NotFound { what: "exercise of this lesson", id: exercise_id });
+                }
+            }
+            statement.execute(params![lesson_id, position, to_word(&segment.kind)?, segment.minutes, segment.exercise_id])?;
+        }
+        Ok(())
+    }
+
+    /// Adds an exercise to a lesson, with the warnings that the instructor keeps. It gets no
+    /// segment here: the caller sets the segments.
+    ///
+    /// # Errors
+    /// [`StoreError::NotFound`] for the lesson.
+    pub fn add_exercise(&self, lesson_id: i64, fields: &ExerciseFields, kept: &[KeptWarning]) -> Result<Exercise, StoreError> {
+        self.lesson(lesson_id)?;
+        self.tx.execute(
+            "INSERT INTO exercise (lesson_id, food, cut, knife_type, knife_length, grip, hold, motion, third, amount_json, own_minutes, kept_warnings_json)
+             VALUES (:lesson_id, :food, :cut, :knife_type, :knife_length, :grip, :hold, :motion, :third, :amount, :own_minutes, :kept)",
+            named_params! {
+                ":lesson_id": lesson_id,
+                ":food": fields.food,
+                ":cut": fields.cut,
+                ":knife_type": fields.knife_type,
+                ":knife_length": fields.knife_length.get(),
+                ":grip": to_word(&fields.grip)?,
+                ":hold": to_word(&fields.hold)?,
+                ":motion": to_word(&fields.motion)?,
+                ":third": to_word(&fields.third)?,
+                ":amount": to_json(&fields.amount)?,
+                ":own_minutes": fields.own_minutes,
+                ":kept": to_json(&kept)?,
+            },
+        )?;
+        self.exercise(self.tx.last_insert_rowid())
+    }
+
+    /// Changes an exercise.
+    ///
+    /// # Errors
+    /// [`StoreError::NotFound`], [`StoreError::Archived`], [`StoreError::Stale`].
+    pub fn change_exercise(
+        &self,
+        id: i64,
+        version: i64,
+        fields: &ExerciseFields,
+        kept: &[KeptWarning],
+    ) -> Result<Exercise, StoreError> {
+        let before = self.exercise(id)?;
+        if before.archived {
+            return Err(StoreError::Archived { what: "exercise", id });
+        }
+        fresh("exercise", version, before.version)?;
+        self.tx.execute(
+            "UPDATE exercise SET version = version + 1, food = :food, cut = :cut, knife_type = :knife_type,
+                    knife_length = :knife_length, grip = :grip, hold = :hold, motion = :motion, third = :third,
+                    amount_json = :amount, own_minutes = :own_minutes, kept_warnings_json = :kept
+             WHERE id = :id",
+            named_params! {
+                ":id": id,
+                ":food": fields.food,
+                ":cut": fields.cut,
+                ":knife_type": fields.knife_type,
+                ":knife_length": fields.knife_length.get(),
+                ":grip": to_word(&fields.grip)?,
+                ":hold": to_word(&fields.hold)?,
+                ":motion": to_word(&fields.motion)?,
+                ":third": to_word(&fields.third)?,
+                ":amount": to_json(&fields.amount)?,
+                ":own_minutes": fields.own_minutes,
+                ":kept": to_json(&kept)?,
+            },
+        )?;
+        self.exercise(id)
+    }
+
+    /// Takes an exercise out of its lesson, or puts it back. Attempts made at it stay.
+    ///
+    /// # Errors
+    /// [`StoreError::NotFound`], [`StoreError::Stale`].
+    pub fn archive_exercise(&self, id: i64, version: i64, archived: bool) -> Result<Exercise, StoreError> {
+        fresh("exercise", version, self.exercise(id)?.version)?;
+        self.tx.execute("UPDATE exercise SET version = version + 1, archived = ?2 WHERE id = ?1", params![id, archived])?;
+        self.exercise(id)
+    }
+}

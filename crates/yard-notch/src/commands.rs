@@ -1,0 +1,177 @@
+//! What each command does. Errors are told to the person at the terminal as they are.
+
+use std::error::Error;
+use std::fs;
+use std::io::{self, Write};
+use std::net::SocketAddr;
+use std::path::{Path, PathBuf};
+
+use jiff::SignedDuration;
+use notch_core::catalogue::Catalogue;
+use notch_server::{AppState, Clock, PASSPHRASE_KEY, Settings, hash_passphrase};
+use notch_store::{Document, Store, StoreError};
+use tokio::net::TcpListener;
+use tracing_subscriber::EnvFilter;
+
+type Done = Result<(), Box<dyn Error>>;
+
+pub(crate) fn serve(demo: bool, data: Option<PathBuf>, listen: SocketAddr) -> Done {
+    let filter = EnvFilter::try_from_default_env().unwrap_or_else(|_| EnvFilter::new("warn"));
+    tracing_subscriber::fmt().with_env_filter(filter).with_writer(io::stderr).init();
+    let data = data.unwrap_or_else(|| PathBuf::from(if demo { "demo-data" } else { "data" }));
+    let catalogue = Catalogue::shipped()?;
+    let store = Store::open(&data)?;
+    let clock = if demo { demo_clock(&store, &catalogue)? } else { own_clock(&store)? };
+    let loopback = listen.ip().is_loopback();
+    let has_passphrase = store.read(|reader| reader.setting(PASSPHRASE_KEY))?.is_some();
+    if !loopback && !has_passphrase {
+        return Err(format!(
+            "{listen} can be reached from other machines, and no passphrase was set. Allowed without one: 127.0.0.1 or [::1]. \
+             Set one with: yard-notch passphrase --data {}",
+            data.display()
+        )
+        .into());
+    }
+    let state = AppState::new(catalogue, store, Settings { demo, loopback, clock });
+    let runtime = tokio::runtime::Builder::new_multi_thread().enable_all().build()?;
+    runtime.block_on(async {
+        let listener = TcpListener::bind(listen).await.map_err(|error| told_of_port(listen, &error))?;
+        let address = listener.local_addr()?;
+        println!("Yard Notch is at http://{address}  (data in {}; stop with Ctrl+C)", data.display());
+        notch_server::run(state, listener, stopped()).await?;
+        Ok(())
+    })
+}
+
+/// The demo's evening, or later if something was written down later.
+fn demo_clock(store: &Store, catalogue: &Catalogue) -> Result<Clock, Box<dyn Error>> {
+    notch_demo::fill(store, catalogue)?;
+    let latest = store.read(|reader| reader.latest_moment())?;
+    let start = latest.map_or(notch_demo::evening(), |latest| notch_demo::evening().max(latest + SignedDuration::from_secs(1)));
+    Ok(Clock::demo(start))
+}
+
+fn own_clock(store: &Store) -> Result<Clock, Box<dyn Error>> {
+    notch_demo::check_own(store)?;
+    Ok(Clock::System)
+}
+
+fn told_of_port(listen: SocketAddr, error: &io::Error) -> String {
+    if error.kind() == io::ErrorKind::AddrInUse {
+        format!(
+            "port {} is in use, perhaps by another copy of this program. Stop that, or name another: --listen {}:0",
+            listen.port(),
+            listen.ip()
+        )
+    } else {
+        format!("cannot listen on {listen}: {error}")
+    }
+}
+
+/// Ends on Ctrl+C, or when the system asks the program to stop.
+async fn stopped() {
+    let interrupt = async {
+        let _ = tokio::signal::ctrl_c().await;
+    };
+    #[cfg(unix)]
+    let terminate = async {
+        match tokio::signal::unix::signal(tokio::signal::unix::SignalKind::terminate()) {
+            Ok(mut signal) => {
+                signal.recv().await;
+            }
+            Err(_) => std::future::pending().await,
+        }
+    };
+    #[cfg(not(unix))]
+    let terminate = std::future::pending::<()>();
+    tokio::select! {
+        () = interrupt => {}
+        () = terminate => {}
+    }
+}
+
+/// Opens a folder that is there already.
+fn open_existing(data: &Path) -> Result<Store, Box<dyn Error>> {
+    let file = data.join(notch_store::DATABASE_FILE);
+    if !file.is_file() {
+        return Err(format!("there is no school in {}: name its folder with --data", data.display()).into());
+    }
+    Ok(Store::open(data)?)
+}
+
+pub(crate) fn export(data: &Path, file: Option<&Path>) -> Done {
+    let document = open_existing(data)?.export()?;
+    let text = serde_json::to_string_pretty(&document)?;
+    match file {
+        None => io::stdout().write_all(text.as_bytes())?,
+        Some(file) => {
+            // Written beside and moved, so that a full disk never leaves half a file under the name.
+            let beside = file.with_extension("part");
+            fs::write(&beside, text)
+                .and_then(|()| fs::rename(&beside, file))
+                .map_err(|error| format!("{}: {error}", file.display()))?;
+            println!("Exported to {}", file.display());
+        }
+    }
+    Ok(())
+}
+
+pub(crate) fn import(data: &Path, file: &Path) -> Done {
+    let text = fs::read_to_string(file).map_err(|error| format!("{}: {error}", file.display()))?;
+    let document: Document =
+        serde_json::from_str(&text).map_err(|error| format!("{} is no export of this program: {error}", file.display()))?;
+    Store::open(data)?.import(&document)?;
+    println!("Imported into {}", data.display());
+    Ok(())
+}
+
+pub(crate) fn check(data: &Path) -> Done {
+    let store = open_existing(data)?;
+    store.check()?;
+    store.read(|reader| reader.read_everything())?;
+    let catalogue = Catalogue::shipped()?;
+    let strange = store.read(|reader| unknown_ids(reader, &catalogue))?;
+    if strange.is_empty() {
+        println!("{} is sound", store.path().display());
+        Ok(())
+    } else {
+        Err(strange.join("; ").into())
+    }
+}
+
+/// Records that name something the catalogue does not have.
+fn unknown_ids(reader: &notch_store::Reader<'_>, catalogue: &Catalogue) -> Result<Vec<String>, StoreError> {
+    let mut strange = Vec::new();
+    for knife in reader.knives()? {
+        let problems = knife.fields.check(catalogue);
+        strange.extend(problems.into_iter().map(|problem| format!("knife no. {}: {}", knife.fields.number, problem.message)));
+    }
+    for course in reader.courses()? {
+        strange.extend(
+            course.fields.check(catalogue).into_iter().map(|problem| format!("{}: {}", course.fields.name, problem.message)),
+        );
+        for lesson in reader.lessons(course.id)? {
+            for exercise in reader.exercises(lesson.id)? {
+                let problems = exercise.fields.check(catalogue, &course.fields.standard_set);
+                strange.extend(problems.into_iter().map(|problem| format!("exercise {}: {}", exercise.id, problem.message)));
+            }
+        }
+    }
+    Ok(strange)
+}
+
+pub(crate) fn passphrase(data: &Path) -> Done {
+    eprintln!("Type the instructor's passphrase, then Enter:");
+    let mut line = String::new();
+    io::stdin().read_line(&mut line)?;
+    let hash = hash_passphrase(line.trim_end_matches(['\r', '\n']))?;
+    let store = Store::open(data)?;
+    store.write::<_, StoreError>(|writer| writer.set_setting(PASSPHRASE_KEY, &hash))?;
+    println!("The passphrase is set for {}", data.display());
+    Ok(())
+}
+
+pub(crate) fn print_openapi() -> Done {
+    println!("{}", notch_server::openapi().to_pretty_json()?);
+    Ok(())
+}
