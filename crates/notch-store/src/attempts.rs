@@ -10,6 +10,8 @@ use crate::open::{fresh, unless_taken};
 use crate::{Reader, StoreError, Writer};
 
 fn attempt(row: &Row<'_>) -> rusqlite::Result<Attempt> {
+    let started_at: Timestamp = word(row, "started_at")?;
+    let stopped_at: Option<Timestamp> = optional_word(row, "stopped_at")?;
     Ok(Attempt {
         id: row.get("id")?,
         student_id: row.get("student_id")?,
@@ -17,8 +19,9 @@ fn attempt(row: &Row<'_>) -> rusqlite::Result<Attempt> {
         exercise_id: row.get("exercise_id")?,
         knife_id: row.get("knife_id")?,
         version: row.get("version")?,
-        started_at: word(row, "started_at")?,
-        stopped_at: optional_word(row, "stopped_at")?,
+        started_at,
+        stopped_at,
+        seconds: stopped_at.map(|stopped| stopped.duration_since(started_at).as_secs_f64().max(0.0)),
         on_day: word(row, "on_day")?,
         cut: row.get("cut")?,
         strand: optional_word(row, "strand")?,

@@ -44,7 +44,7 @@ fn form(profile: Profile) -> Form {
         Profile::DeadFlat => (0.97, 0.06, 0.03, 1.0),
         Profile::Short => (0.3, 0.5, 0.55, 0.5),
         Profile::CurvedInwards => (0.0, 0.95, 0.75, 0.85),
-        Profile::Narrow => (0.45, 0.42, 0.6, 0.3),
+        Profile::Narrow => (0.45, 0.5, 0.7, 0.55),
         Profile::LongNarrow => (0.86, 0.35, 0.14, 0.9),
     };
     Form { flat, tip, fall, round }

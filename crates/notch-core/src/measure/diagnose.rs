@@ -55,11 +55,6 @@ fn side(verdict: &Verdict, dimension: Dimension) -> Option<&SideFigures> {
     verdict.sides.iter().find(|side| side.dimension == dimension)
 }
 
-/// Whether a side is true (|bias| ≤ τ/2) and even.
-fn is_sound(side: &SideFigures, tolerance: &Tolerance) -> bool {
-    off_by(side) <= 1.0 && uneven_by(side, tolerance) <= 1.0
-}
-
 /// |bias| over τ/2.
 fn off_by(side: &SideFigures) -> f64 {
     side.bias.size().get() / (side.tolerance.get() / 2.0).max(f64::MIN_POSITIVE)
@@ -70,14 +65,20 @@ fn uneven_by(side: &SideFigures, tolerance: &Tolerance) -> f64 {
     side.cv.unwrap_or(0.0) / tolerance.even_cv
 }
 
+/// How far under its thresholds the better side must be before only the other cut is blamed.
+const CLEARLY_SOUND: f64 = 0.67;
+
 /// Thickness right and width wrong, or the reverse: which of the two cuts was off.
 fn one_side_off(verdict: &Verdict, tolerance: &Tolerance) -> Option<Weighed> {
     let (thickness, width) = (side(verdict, Dimension::Thickness)?, side(verdict, Dimension::Width)?);
     let worst = |side: &SideFigures| off_by(side).max(uneven_by(side, tolerance));
-    match (is_sound(thickness, tolerance), is_sound(width, tolerance)) {
-        (true, false) => Some((worst(width) * 1.1, "sticks_off", told(width))),
-        (false, true) => Some((worst(thickness) * 1.1, "planks_off", told(thickness))),
-        _ => None,
+    let (of_planks, of_sticks) = (worst(thickness), worst(width));
+    if of_sticks > 1.0 && of_planks <= CLEARLY_SOUND {
+        Some((of_sticks * 1.1, "sticks_off", told(width)))
+    } else if of_planks > 1.0 && of_sticks <= CLEARLY_SOUND {
+        Some((of_planks * 1.1, "planks_off", told(thickness)))
+    } else {
+        None
     }
 }
 

@@ -90,6 +90,8 @@ pub struct Attempt {
     /// Moment of the stop; none while it runs.
     #[cfg_attr(feature = "openapi", schema(value_type = Option<String>, format = DateTime))]
     pub stopped_at: Option<Timestamp>,
+    /// Seconds from start to stop; none while it runs.
+    pub seconds: Option<f64>,
     /// Day by the school's clock.
     #[cfg_attr(feature = "openapi", schema(value_type = String, format = Date))]
     pub on_day: Date,
@@ -107,14 +109,6 @@ pub struct Attempt {
     pub marks: AttemptMarks,
     /// Samples in the order entered.
     pub samples: Vec<Sample>,
-}
-
-impl Attempt {
-    /// Seconds from start to stop; none while it runs.
-    pub fn seconds(&self) -> Option<f64> {
-        let stopped = self.stopped_at?;
-        Some(stopped.duration_since(self.started_at).as_secs_f64().max(0.0))
-    }
 }
 
 /// Kind of incident.

@@ -223,9 +223,9 @@ fn watch(input: &ClassInput<'_>, student: &Student, advice: Option<&Advice>) -> 
     if let Some(setup) = advice.and_then(|advice| advice.setup.as_ref()) {
         let planned = setup.knife_length;
         if planned > clearance {
-            reasons.push(format!("cleared to {clearance} mm, not {planned}"));
+            reasons.push(format!("only to {clearance} mm"));
         } else if longest_used.is_none_or(|used| used < planned) {
-            reasons.push(format!("first time with {planned} mm"));
+            reasons.push(format!("first {planned} mm"));
         }
     }
     if advice.is_some_and(|advice| advice.cautions.iter().any(|c| c.id == "allergy" && c.text.contains(&student.fields.name))) {
@@ -253,7 +253,7 @@ pub fn evidence_of(catalogue: &Catalogue, attempts: &[&Attempt]) -> Vec<AttemptE
                 cv: blind.clone().last().and_then(|sample| sample.verdict.cv),
                 pieces: blind.flat_map(|sample| pieces_as_evidence(&sample.verdict)).collect(),
                 even_cv: attempt.tolerance.even_cv,
-                seconds: attempt.seconds(),
+                seconds: attempt.seconds,
                 reference_seconds: attempt.reference_seconds,
             })
         })

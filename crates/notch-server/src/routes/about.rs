@@ -30,7 +30,7 @@ pub(crate) struct About {
 }
 
 /// Version, licence, clock, and whether this browser must sign in.
-#[utoipa::path(get, path = "/api/about", tag = "about", responses((status = 200, body = About)))]
+#[utoipa::path(get, operation_id = "about", path = "/api/about", tag = "about", responses((status = 200, body = About)))]
 pub(crate) async fn about(State(state): State<AppState>, headers: HeaderMap) -> Result<Json<About>, ApiError> {
     let passphrase_set = passphrase_hash(&state).await?.is_some();
     Ok(Json(About {

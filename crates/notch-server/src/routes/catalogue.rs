@@ -39,7 +39,7 @@ pub(crate) struct CatalogueView {
 }
 
 /// Knives, foods, cuts, standards, faults and all other words of the field.
-#[utoipa::path(get, path = "/api/catalogue", tag = "catalogue", responses((status = 200, body = CatalogueView)))]
+#[utoipa::path(get, operation_id = "catalogue", path = "/api/catalogue", tag = "catalogue", responses((status = 200, body = CatalogueView)))]
 pub(crate) async fn catalogue(State(state): State<AppState>) -> Json<CatalogueView> {
     fn ways<T: Copy>(map: &std::collections::BTreeMap<T, Manner>) -> Vec<Way<T>> {
         map.iter().map(|(value, manner)| Way { value: *value, manner: manner.clone() }).collect()

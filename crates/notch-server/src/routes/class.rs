@@ -19,6 +19,7 @@ use crate::state::AppState;
 
 /// Which exercise the class is seen for.
 #[derive(Debug, Deserialize, IntoParams)]
+#[into_params(parameter_in = Query)]
 pub(crate) struct ForExercise {
     /// Id of the exercise; the first of the lesson if it is left out.
     exercise: Option<i64>,
@@ -58,7 +59,7 @@ pub(crate) struct Judged {
 }
 
 /// The class: stations, knives and attempts of a lesson.
-#[utoipa::path(get, path = "/api/lessons/{id}/class", tag = "class", params(("id" = i64, Path), ForExercise),
+#[utoipa::path(get, operation_id = "class_show", path = "/api/lessons/{id}/class", tag = "class", params(("id" = i64, Path), ForExercise),
     responses((status = 200, body = ClassView), (status = "4XX", body = crate::ProblemDocument)))]
 pub(crate) async fn show(
     State(state): State<AppState>,
@@ -115,7 +116,7 @@ fn new_attempt(reader: &Reader<'_>, catalogue: &Catalogue, start: &Start, state:
 }
 
 /// Starts an attempt, unless the knife is too long, dull, for the other hand, or in use.
-#[utoipa::path(post, path = "/api/attempts", tag = "class", request_body = Start,
+#[utoipa::path(post, operation_id = "class_start", path = "/api/attempts", tag = "class", request_body = Start,
     responses((status = 201, body = Attempt), (status = "4XX", body = crate::ProblemDocument)))]
 pub(crate) async fn start(
     State(state): State<AppState>,
@@ -131,7 +132,7 @@ pub(crate) async fn start(
 }
 
 /// Stops a running attempt.
-#[utoipa::path(post, path = "/api/attempts/{id}/stop", tag = "class", params(("id" = i64, Path)),
+#[utoipa::path(post, operation_id = "class_stop", path = "/api/attempts/{id}/stop", tag = "class", params(("id" = i64, Path)),
     responses((status = 200, body = Attempt), (status = "4XX", body = crate::ProblemDocument)))]
 pub(crate) async fn stop(State(state): State<AppState>, Id(id): Id) -> Result<Json<Attempt>, ApiError> {
     let now = state.settings.clock.now();
@@ -139,7 +140,7 @@ pub(crate) async fn stop(State(state): State<AppState>, Id(id): Id) -> Result<Js
 }
 
 /// Replaces the marks of an attempt.
-#[utoipa::path(put, path = "/api/attempts/{id}/marks", tag = "class", params(("id" = i64, Path)), request_body = Mark,
+#[utoipa::path(put, operation_id = "class_mark", path = "/api/attempts/{id}/marks", tag = "class", params(("id" = i64, Path)), request_body = Mark,
     responses((status = 200, body = Attempt), (status = "4XX", body = crate::ProblemDocument)))]
 pub(crate) async fn mark(State(state): State<AppState>, Id(id): Id, Body(mark): Body<Mark>) -> Result<Json<Attempt>, ApiError> {
     state
@@ -166,7 +167,7 @@ fn judged(catalogue: &Catalogue, attempt: &Attempt, typed: &TypedSample) -> Resu
 }
 
 /// Judges pieces while they are typed; nothing is kept.
-#[utoipa::path(post, path = "/api/attempts/{id}/judge", tag = "class", params(("id" = i64, Path)), request_body = TypedSample,
+#[utoipa::path(post, operation_id = "class_judge_pieces", path = "/api/attempts/{id}/judge", tag = "class", params(("id" = i64, Path)), request_body = TypedSample,
     responses((status = 200, body = Judged), (status = "4XX", body = crate::ProblemDocument)))]
 pub(crate) async fn judge_pieces(
     State(state): State<AppState>,
@@ -177,7 +178,7 @@ pub(crate) async fn judge_pieces(
 }
 
 /// Judges pieces and keeps them with the attempt.
-#[utoipa::path(post, path = "/api/attempts/{id}/samples", tag = "class", params(("id" = i64, Path)), request_body = TypedSample,
+#[utoipa::path(post, operation_id = "class_add_sample", path = "/api/attempts/{id}/samples", tag = "class", params(("id" = i64, Path)), request_body = TypedSample,
     responses((status = 201, body = Attempt), (status = "4XX", body = crate::ProblemDocument)))]
 pub(crate) async fn add_sample(
     State(state): State<AppState>,
@@ -196,7 +197,7 @@ pub(crate) async fn add_sample(
 }
 
 /// Writes a nick or near-miss down.
-#[utoipa::path(post, path = "/api/lessons/{id}/incidents", tag = "class", params(("id" = i64, Path)), request_body = IncidentFields,
+#[utoipa::path(post, operation_id = "class_add_incident", path = "/api/lessons/{id}/incidents", tag = "class", params(("id" = i64, Path)), request_body = IncidentFields,
     responses((status = 201, body = Vec<Incident>), (status = "4XX", body = crate::ProblemDocument)))]
 pub(crate) async fn add_incident(
     State(state): State<AppState>,

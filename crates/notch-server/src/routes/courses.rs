@@ -47,13 +47,13 @@ pub(crate) struct CourseView {
 }
 
 /// All courses.
-#[utoipa::path(get, path = "/api/courses", tag = "courses", responses((status = 200, body = Vec<Course>)))]
+#[utoipa::path(get, operation_id = "courses_list", path = "/api/courses", tag = "courses", responses((status = 200, body = Vec<Course>)))]
 pub(crate) async fn list(State(state): State<AppState>) -> Result<Json<Vec<Course>>, ApiError> {
     state.read(|reader, _| Ok(Json(reader.courses()?))).await
 }
 
 /// Adds a course.
-#[utoipa::path(post, path = "/api/courses", tag = "courses", request_body = CourseFields,
+#[utoipa::path(post, operation_id = "courses_add", path = "/api/courses", tag = "courses", request_body = CourseFields,
     responses((status = 201, body = Course), (status = "4XX", body = crate::ProblemDocument)))]
 pub(crate) async fn add(
     State(state): State<AppState>,
@@ -68,7 +68,7 @@ pub(crate) async fn add(
 }
 
 /// One course with its lessons and students.
-#[utoipa::path(get, path = "/api/courses/{id}", tag = "courses", params(("id" = i64, Path)),
+#[utoipa::path(get, operation_id = "courses_show", path = "/api/courses/{id}", tag = "courses", params(("id" = i64, Path)),
     responses((status = 200, body = CourseView), (status = "4XX", body = crate::ProblemDocument)))]
 pub(crate) async fn show(State(state): State<AppState>, Id(id): Id) -> Result<Json<CourseView>, ApiError> {
     let today = state.settings.clock.today();
@@ -94,7 +94,7 @@ pub(crate) async fn show(State(state): State<AppState>, Id(id): Id) -> Result<Js
 }
 
 /// Changes a course.
-#[utoipa::path(put, path = "/api/courses/{id}", tag = "courses", params(("id" = i64, Path)), request_body = Change<CourseFields>,
+#[utoipa::path(put, operation_id = "courses_change", path = "/api/courses/{id}", tag = "courses", params(("id" = i64, Path)), request_body = Change<CourseFields>,
     responses((status = 200, body = Course), (status = "4XX", body = crate::ProblemDocument)))]
 pub(crate) async fn change(
     State(state): State<AppState>,
@@ -110,7 +110,7 @@ pub(crate) async fn change(
 }
 
 /// Adds a student.
-#[utoipa::path(post, path = "/api/courses/{id}/students", tag = "courses", params(("id" = i64, Path)), request_body = StudentFields,
+#[utoipa::path(post, operation_id = "courses_add_student", path = "/api/courses/{id}/students", tag = "courses", params(("id" = i64, Path)), request_body = StudentFields,
     responses((status = 201, body = Student), (status = "4XX", body = crate::ProblemDocument)))]
 pub(crate) async fn add_student(
     State(state): State<AppState>,

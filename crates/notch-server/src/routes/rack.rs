@@ -12,13 +12,13 @@ use crate::extract::{Body, Id};
 use crate::state::AppState;
 
 /// The rack, each knife drawn.
-#[utoipa::path(get, path = "/api/rack", tag = "rack", responses((status = 200, body = Vec<RackKnife>)))]
+#[utoipa::path(get, operation_id = "rack_list", path = "/api/rack", tag = "rack", responses((status = 200, body = Vec<RackKnife>)))]
 pub(crate) async fn list(State(state): State<AppState>) -> Result<Json<Vec<RackKnife>>, ApiError> {
     state.read(|reader, catalogue| Ok(Json(rack_view(catalogue, &reader.knives()?)))).await
 }
 
 /// Puts a knife on the rack.
-#[utoipa::path(post, path = "/api/rack", tag = "rack", request_body = KnifeFields,
+#[utoipa::path(post, operation_id = "rack_add", path = "/api/rack", tag = "rack", request_body = KnifeFields,
     responses((status = 201, body = Knife), (status = "4XX", body = crate::ProblemDocument)))]
 pub(crate) async fn add(
     State(state): State<AppState>,
@@ -33,7 +33,7 @@ pub(crate) async fn add(
 }
 
 /// Changes a knife.
-#[utoipa::path(put, path = "/api/rack/{id}", tag = "rack", params(("id" = i64, Path)), request_body = Change<KnifeFields>,
+#[utoipa::path(put, operation_id = "rack_change", path = "/api/rack/{id}", tag = "rack", params(("id" = i64, Path)), request_body = Change<KnifeFields>,
     responses((status = 200, body = Knife), (status = "4XX", body = crate::ProblemDocument)))]
 pub(crate) async fn change(
     State(state): State<AppState>,
@@ -49,7 +49,7 @@ pub(crate) async fn change(
 }
 
 /// Takes a knife off the rack, or puts it back.
-#[utoipa::path(post, path = "/api/rack/{id}/archive", tag = "rack", params(("id" = i64, Path)), request_body = Archive,
+#[utoipa::path(post, operation_id = "rack_archive", path = "/api/rack/{id}/archive", tag = "rack", params(("id" = i64, Path)), request_body = Archive,
     responses((status = 200, body = Knife), (status = "4XX", body = crate::ProblemDocument)))]
 pub(crate) async fn archive(
     State(state): State<AppState>,

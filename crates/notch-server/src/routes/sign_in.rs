@@ -19,7 +19,7 @@ pub(crate) struct SignIn {
 }
 
 /// Signs this browser in; at most six tries a minute.
-#[utoipa::path(post, path = "/api/sign-in", tag = "sign-in", request_body = SignIn,
+#[utoipa::path(post, operation_id = "sign_in", path = "/api/sign-in", tag = "sign-in", request_body = SignIn,
     responses((status = 204), (status = "4XX", body = crate::ProblemDocument)))]
 pub(crate) async fn sign_in(State(state): State<AppState>, Body(body): Body<SignIn>) -> Result<impl IntoResponse, ApiError> {
     let Some(hash) = passphrase_hash(&state).await? else {
@@ -31,7 +31,7 @@ pub(crate) async fn sign_in(State(state): State<AppState>, Body(body): Body<Sign
 }
 
 /// Signs this browser out.
-#[utoipa::path(delete, path = "/api/sign-in", tag = "sign-in", responses((status = 204)))]
+#[utoipa::path(delete, operation_id = "sign_out", path = "/api/sign-in", tag = "sign-in", responses((status = 204)))]
 pub(crate) async fn sign_out(State(state): State<AppState>, headers: HeaderMap) -> impl IntoResponse {
     (StatusCode::NO_CONTENT, AppendHeaders([(header::SET_COOKIE, state.sign_ins.sign_out(&headers))]))
 }

@@ -10,7 +10,7 @@ use crate::extract::{Body, Id};
 use crate::state::AppState;
 
 /// Changes a student.
-#[utoipa::path(put, path = "/api/students/{id}", tag = "students", params(("id" = i64, Path)), request_body = Change<StudentFields>,
+#[utoipa::path(put, operation_id = "students_change", path = "/api/students/{id}", tag = "students", params(("id" = i64, Path)), request_body = Change<StudentFields>,
     responses((status = 200, body = Student), (status = "4XX", body = crate::ProblemDocument)))]
 pub(crate) async fn change(
     State(state): State<AppState>,
@@ -26,7 +26,7 @@ pub(crate) async fn change(
 }
 
 /// Takes a student out of the course, or brings one back.
-#[utoipa::path(post, path = "/api/students/{id}/archive", tag = "students", params(("id" = i64, Path)), request_body = Archive,
+#[utoipa::path(post, operation_id = "students_archive", path = "/api/students/{id}/archive", tag = "students", params(("id" = i64, Path)), request_body = Archive,
     responses((status = 200, body = Student), (status = "4XX", body = crate::ProblemDocument)))]
 pub(crate) async fn archive(
     State(state): State<AppState>,

@@ -10,7 +10,7 @@ use crate::extract::Id;
 use crate::state::AppState;
 
 /// All students of a course with their four rules and what comes next.
-#[utoipa::path(get, path = "/api/courses/{id}/yard", tag = "yard", params(("id" = i64, Path)),
+#[utoipa::path(get, operation_id = "yard_show", path = "/api/courses/{id}/yard", tag = "yard", params(("id" = i64, Path)),
     responses((status = 200, body = Vec<YardRow>), (status = "4XX", body = crate::ProblemDocument)))]
 pub(crate) async fn show(State(state): State<AppState>, Id(id): Id) -> Result<Json<Vec<YardRow>>, ApiError> {
     let today = state.settings.clock.today();
@@ -23,7 +23,7 @@ pub(crate) async fn show(State(state): State<AppState>, Id(id): Id) -> Result<Js
 }
 
 /// One student with all evidence.
-#[utoipa::path(get, path = "/api/students/{id}/evidence", tag = "yard", params(("id" = i64, Path)),
+#[utoipa::path(get, operation_id = "yard_student", path = "/api/students/{id}/evidence", tag = "yard", params(("id" = i64, Path)),
     responses((status = 200, body = StudentView), (status = "4XX", body = crate::ProblemDocument)))]
 pub(crate) async fn student(State(state): State<AppState>, Id(id): Id) -> Result<Json<StudentView>, ApiError> {
     let today = state.settings.clock.today();

@@ -1,0 +1,85 @@
+# Every command does its own set-up: a fresh machine needs Rust, Node, make and apt.
+.PHONY: demo test dev bench shots types web e2e-deps clean check-rust check-web release
+SHELL := /bin/bash
+.SHELLFLAGS := -eu -o pipefail -c
+BIN := target/debug/yard-notch
+CHROMIUM ?= /usr/bin/chromium
+export CHROMIUM
+
+## Look at the made-up school in a browser.
+demo: $(BIN)
+	@exec $(BIN) serve --demo
+
+## Everything that CI runs.
+test: check-rust check-web e2e/node_modules/.done e2e-deps
+	cd e2e && npm run check && npm test
+
+## Server and front end with hot reload, on the demo school.
+dev: web/node_modules/.done
+	@echo "Front end on http://127.0.0.1:5173, API on http://127.0.0.1:7411"
+	@trap 'kill 0' EXIT; \
+	(while true; do cargo run -q -p yard-notch -- serve --demo & server=$$!; \
+	  find crates -name '*.rs' -o -name '*.toml' | xargs stat -c %Y | sort -n | tail -1 > target/.seen; \
+	  while [ "$$(find crates -name '*.rs' -o -name '*.toml' | xargs stat -c %Y | sort -n | tail -1)" = "$$(cat target/.seen)" ]; do sleep 1; done; \
+	  kill $$server; wait $$server || true; done) & \
+	cd web && npm run dev
+
+## Speeds of the core.
+bench:
+	cargo bench -p notch-core
+
+## Pictures of each main view from the demo school, into docs/screenshots.
+shots: $(BIN) e2e/node_modules/.done e2e-deps
+	cd e2e && npm run shots
+
+## The front end's types from the server's own description.
+types: web/node_modules/.done
+	cargo run -q -p yard-notch -- openapi > web/openapi.json
+	cd web && npm run types
+
+## The program to hand out, optimised.
+release: web
+	cargo build --release -p yard-notch
+
+check-rust:
+	cargo fmt --all --check
+	cargo clippy -q --workspace --all-targets --all-features -- -D warnings
+	cargo test --workspace
+
+check-web: $(BIN) web/node_modules/.done
+	cd web && npm run format:check && npm run lint && npm run check && npm test
+	@$(BIN) openapi | diff -q - web/openapi.json || { echo "web/openapi.json is old: run make types"; exit 1; }
+	@cd web && npx openapi-typescript openapi.json -o node_modules/.schema.d.ts --alphabetize >/dev/null && diff -q node_modules/.schema.d.ts src/api/schema.gen.d.ts || { echo "the front end's types are old: run make types"; exit 1; }
+
+web: web/dist/index.html
+
+# The front end is embedded in the program, so it is built first.
+WEB_SOURCES := $(shell find web/src web/public -type f -not -name '*.gen.json' 2>/dev/null) web/index.html web/package.json web/vite.config.ts
+RUST_SOURCES := $(shell find crates -type f \( -name '*.rs' -o -name '*.toml' -o -name '*.sql' \) 2>/dev/null) Cargo.toml Cargo.lock
+
+web/dist/index.html: $(WEB_SOURCES) web/node_modules/.done
+	@echo "Building the front end (about 20 seconds)…"
+	cd web && npm run -s build
+	@touch $@ crates/notch-server/src/embedded_web.rs
+
+$(BIN): web/dist/index.html $(RUST_SOURCES)
+	@echo "Compiling the program: the first time takes about 2 to 4 minutes on 2 cores, later ones seconds…"
+	cargo build -p yard-notch
+	@touch $@
+
+web/node_modules/.done: web/package-lock.json
+	cd web && npm ci --no-audit --no-fund
+	@touch $@
+
+e2e/node_modules/.done: e2e/package-lock.json
+	cd e2e && npm ci --no-audit --no-fund
+	@touch $@
+
+# Debian's own browser; nothing is downloaded by the test tool.
+e2e-deps:
+	@test -x $(CHROMIUM) || { echo "Installing chromium for the browser tests…"; \
+	  SUDO=$$(test "$$(id -u)" = 0 || echo sudo); $$SUDO apt-get update -qq && \
+	  $$SUDO apt-get install -y -qq --no-install-recommends chromium fonts-dejavu-core; }
+
+clean:
+	rm -rf target web/dist web/node_modules e2e/node_modules demo-data

@@ -1,0 +1,18 @@
+import js from '@eslint/js';
+import a11y from 'eslint-plugin-jsx-a11y';
+import hooks from 'eslint-plugin-react-hooks';
+import ts from 'typescript-eslint';
+
+export default ts.config(
+  { ignores: ['dist', 'src/api/schema.gen.d.ts'] },
+  js.configs.recommended,
+  ...ts.configs.strict,
+  a11y.flatConfigs.strict,
+  hooks.configs.flat['recommended-latest'],
+  {
+    rules: {
+      '@typescript-eslint/consistent-type-imports': 'error',
+      '@typescript-eslint/no-invalid-void-type': 'off',
+    },
+  },
+);

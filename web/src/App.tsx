@@ -1,0 +1,41 @@
+import { Suspense, lazy } from 'react';
+import { Navigate, Route, Routes } from 'react-router';
+import { useAbout } from './api/queries';
+import { Frame } from './features/frame';
+import { SignInPage } from './features/sign-in/SignInPage';
+import { StartPage } from './features/start/StartPage';
+import { Failed, Loading } from './shared/State';
+
+const PlanPage = lazy(() => import('./features/plan/PlanPage'));
+const ClassPage = lazy(() => import('./features/class/ClassPage'));
+const YardPage = lazy(() => import('./features/yard/YardPage'));
+const RackPage = lazy(() => import('./features/rack/RackPage'));
+const CoursePage = lazy(() => import('./features/course/CoursePage'));
+const AboutPage = lazy(() => import('./features/about/AboutPage'));
+
+export function App() {
+  const about = useAbout();
+  if (about.isPending) return <Loading />;
+  if (about.isError) return <Failed error={about.error} again={() => void about.refetch()} />;
+  if (!about.data.signed_in) return <SignInPage />;
+  return (
+    <Suspense fallback={<Loading />}>
+      <Routes>
+        <Route path="/" element={<StartPage />} />
+        <Route path="/courses/new" element={<CoursePage />} />
+        <Route path="/courses/:courseId" element={<Frame />}>
+          <Route index element={<Navigate to="yard" replace />} />
+          <Route path="rack" element={<RackPage />} />
+          <Route path="plan" element={<PlanPage />} />
+          <Route path="plan/:lessonId" element={<PlanPage />} />
+          <Route path="class" element={<ClassPage />} />
+          <Route path="class/:lessonId" element={<ClassPage />} />
+          <Route path="yard" element={<YardPage />} />
+          <Route path="set-up" element={<CoursePage />} />
+          <Route path="about" element={<AboutPage />} />
+        </Route>
+        <Route path="*" element={<StartPage />} />
+      </Routes>
+    </Suspense>
+  );
+}

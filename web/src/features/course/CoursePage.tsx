@@ -1,0 +1,32 @@
+import { useParams } from 'react-router';
+import { useCourse } from '../../api/queries';
+import { Failed, Loading } from '../../shared/State';
+import { CourseForm } from './CourseForm';
+import { Students } from './Students';
+
+/** The course's choices and its students, at the start of a term. */
+export default function CoursePage() {
+  const { courseId } = useParams();
+  if (courseId === undefined) {
+    return (
+      <main className="stack" style={{ maxWidth: 720, margin: '4vh auto', padding: 24 }}>
+        <h1>New course</h1>
+        <CourseForm />
+      </main>
+    );
+  }
+  return <ExistingCourse id={Number(courseId)} />;
+}
+
+function ExistingCourse({ id }: { id: number }) {
+  const course = useCourse(id);
+  if (course.isPending) return <Loading />;
+  if (course.isError) return <Failed error={course.error} again={() => void course.refetch()} />;
+  return (
+    <main className="stack" style={{ padding: '20px 24px', overflowY: 'auto', flex: 1 }}>
+      <h1>Course and students</h1>
+      <CourseForm key={course.data.course.version} course={course.data.course} />
+      <Students courseId={id} students={course.data.students} />
+    </main>
+  );
+}

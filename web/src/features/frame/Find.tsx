@@ -1,0 +1,116 @@
+import { Modal, TextInput } from '@mantine/core';
+import { useMemo, useState } from 'react';
+import { useNavigate } from 'react-router';
+import type { Api } from '../../api/client';
+import { useCatalogue, useRack } from '../../api/queries';
+import { day } from '../../shared/format';
+import styles from './Find.module.css';
+
+interface Found {
+  what: string;
+  name: string;
+  to: string;
+}
+
+/** Everything that can be found or done, in plain words. */
+function useAll(view: Api['CourseView']): Found[] {
+  const rack = useRack();
+  const catalogue = useCatalogue();
+  return useMemo(() => {
+    const base = `/courses/${view.course.id}`;
+    const next = view.lessons.find((lesson) => lesson.when === 'next') ?? view.lessons.at(-1);
+    return [
+      ...(next
+        ? [{ what: 'do', name: 'Add an exercise to the next lesson', to: `${base}/plan/${next.id}?add=1` }]
+        : []),
+      { what: 'do', name: 'Add a knife', to: `${base}/rack?add=1` },
+      { what: 'do', name: 'Course and students', to: `${base}/set-up` },
+      ...view.students.map((s) => ({ what: 'student', name: s.name, to: `${base}/yard?student=${s.id}` })),
+      ...view.lessons.map((l) => ({
+        what: 'lesson',
+        name: `${l.number} · ${l.title} · ${day(l.starts_at)}`,
+        to: `${base}/plan/${l.id}`,
+      })),
+      ...(rack.data ?? []).map(({ knife, label }) => ({
+        what: 'knife',
+        name: `${label}, no. ${knife.number}`,
+        to: `${base}/rack?knife=${knife.id}`,
+      })),
+      ...(next
+        ? (catalogue.data?.foods ?? []).map((food) => ({
+            what: 'food',
+            name: `Plan with ${food.name}`,
+            to: `${base}/plan/${next.id}?add=1&food=${food.id}`,
+          }))
+        : []),
+      ...(next
+        ? (catalogue.data?.cuts ?? []).map((cut) => ({
+            what: 'cut',
+            name: `Plan ${cut.name}`,
+            to: `${base}/plan/${next.id}?add=1&cut=${cut.id}`,
+          }))
+        : []),
+    ];
+  }, [view, rack.data, catalogue.data]);
+}
+
+/** The box that `/` opens. */
+export default function Find({ view, close }: { view: Api['CourseView']; close: () => void }) {
+  const all = useAll(view);
+  const navigate = useNavigate();
+  const [text, setText] = useState('');
+  const [at, setAt] = useState(0);
+  const words = text.toLowerCase().split(/\s+/).filter(Boolean);
+  const found = all
+    .filter((each) => words.every((w) => `${each.name} ${each.what}`.toLowerCase().includes(w)))
+    .slice(0, 9);
+  const go = (each: Found | undefined) => {
+    if (!each) return;
+    close();
+    void navigate(each.to);
+  };
+  const onKeyDown = (event: React.KeyboardEvent) => {
+    if (event.key === 'Enter') go(found[at]);
+    if (event.key === 'ArrowDown') setAt(Math.min(at + 1, found.length - 1));
+    if (event.key === 'ArrowUp') setAt(Math.max(at - 1, 0));
+    if (event.key === 'ArrowDown' || event.key === 'ArrowUp') event.preventDefault();
+  };
+  return (
+    <Modal opened onClose={close} title="Find or do" size="lg" closeButtonProps={{ 'aria-label': 'Close' }}>
+      <TextInput
+        data-autofocus
+        aria-label="Find or do"
+        role="combobox"
+        aria-expanded={found.length > 0}
+        aria-controls="found"
+        aria-activedescendant={found[at] ? `found-${at}` : undefined}
+        placeholder="A student, knife, lesson, food or cut"
+        value={text}
+        onChange={(event) => {
+          setText(event.currentTarget.value);
+          setAt(0);
+        }}
+        onKeyDown={onKeyDown}
+      />
+      <div id="found" role="listbox" aria-label="Found" className={styles.list}>
+        {found.map((each, index) => (
+          // The text field keeps the focus and walks the list; a click does the same as Enter.
+          // eslint-disable-next-line jsx-a11y/click-events-have-key-events
+          <div
+            key={`${each.what}-${each.to}-${each.name}`}
+            id={`found-${index}`}
+            role="option"
+            tabIndex={-1}
+            aria-selected={index === at}
+            className={styles.found}
+            onClick={() => go(each)}
+          >
+            <span>{each.name}</span>
+            <span className="quiet">{each.what}</span>
+          </div>
+        ))}
+      </div>
+      {found.length === 0 && <p className="quiet">Nothing of that name in this course.</p>}
+    </Modal>
+  );
+}

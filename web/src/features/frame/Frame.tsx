@@ -1,0 +1,187 @@
+import { ActionIcon, Button, Menu, useComputedColorScheme, useMantineColorScheme } from '@mantine/core';
+import { useDisclosure, useHotkeys } from '@mantine/hooks';
+import { lazy, Suspense } from 'react';
+import { Link, NavLink, Outlet, useLocation, useNavigate, useParams } from 'react-router';
+import type { Api } from '../../api/client';
+import { useAbout, useCourse, useCourses } from '../../api/queries';
+import { useUnit } from '../../shared/format';
+import { Failed, Loading } from '../../shared/State';
+import { CourseRule } from './CourseRule';
+import styles from './Frame.module.css';
+import { Icon } from './Icon';
+import type { Place } from './Icon';
+
+const Find = lazy(() => import('./Find'));
+const Keys = lazy(() => import('./Keys'));
+
+const PLACES: { place: Place; name: string; key: string }[] = [
+  { place: 'rack', name: 'Rack', key: 'r' },
+  { place: 'plan', name: 'Plan', key: 'p' },
+  { place: 'class', name: 'Class', key: 'c' },
+  { place: 'yard', name: 'Yard', key: 'y' },
+];
+
+/** The course and lesson in hand: both are part of the address. */
+export function useHere() {
+  const { courseId, lessonId } = useParams();
+  const course = useCourse(Number(courseId));
+  const lessons = course.data?.lessons ?? [];
+  const current = lessons.find((l) => l.when === 'next') ?? lessons.at(-1);
+  const lesson = lessonId ? lessons.find((l) => l.id === Number(lessonId)) : current;
+  return { courseId: Number(courseId), course, lesson, asked: lessonId ? Number(lessonId) : undefined };
+}
+
+/** Where a place is, with the lesson in hand where the place has one. */
+function toPlace(courseId: number, place: Place, lesson: Api['LessonPlace'] | undefined): string {
+  const ofLesson = place === 'plan' || place === 'class';
+  return `/courses/${courseId}/${place}${ofLesson && lesson ? `/${lesson.id}` : ''}`;
+}
+
+/** Top, left edge, and the place itself. */
+export function Frame() {
+  const { courseId, course, lesson } = useHere();
+  const navigate = useNavigate();
+  const [finding, find] = useDisclosure();
+  const [keysShown, keys] = useDisclosure();
+  useHotkeys([
+    ['/', find.open],
+    ['shift+?', keys.open, { usePhysicalKeys: false }],
+    ['?', keys.open],
+    ...PLACES.map(({ place, key }): [string, () => void] => [
+      key,
+      () => void navigate(toPlace(courseId, place, lesson)),
+    ]),
+  ]);
+  if (course.isPending) return <Loading />;
+  if (course.isError) return <Failed error={course.error} again={() => void course.refetch()} />;
+  return (
+    <div className={styles.frame}>
+      <a className={styles.skip} href="#place">
+        To the content
+      </a>
+      <Top view={course.data} lesson={lesson} onFind={find.open} onKeys={keys.open} />
+      <nav className={styles.places} aria-label="Places">
+        {PLACES.map(({ place, name }) => (
+          <NavLink key={place} to={toPlace(courseId, place, lesson)} className={styles.place}>
+            <Icon place={place} />
+            {name}
+          </NavLink>
+        ))}
+        <NavLink to={`/courses/${courseId}/about`} className={`${styles.place} ${styles.about}`}>
+          <Icon place="about" />
+          About
+        </NavLink>
+      </nav>
+      <div className={styles.work} id="place" tabIndex={-1}>
+        <Suspense fallback={<Loading />}>
+          <Outlet />
+        </Suspense>
+      </div>
+      <Suspense fallback={null}>
+        {finding && <Find view={course.data} close={find.close} />}
+        {keysShown && <Keys close={keys.close} />}
+      </Suspense>
+    </div>
+  );
+}
+
+interface TopProps {
+  view: Api['CourseView'];
+  lesson: Api['LessonPlace'] | undefined;
+  onFind: () => void;
+  onKeys: () => void;
+}
+
+function Top({ view, lesson, onFind, onKeys }: TopProps) {
+  const about = useAbout();
+  const [unit, setUnit] = useUnit();
+  const { setColorScheme } = useMantineColorScheme();
+  const dim = useComputedColorScheme('light') === 'dark';
+  return (
+    <header className={styles.top}>
+      <Link to="/" className={styles.brand}>
+        <svg width="30" height="20" viewBox="0 0 30 20" aria-hidden>
+          <rect x="0.5" y="3.5" width="29" height="14" fill="var(--beech)" stroke="var(--beech-edge)" />
+          <path d="M8 3.5h14l-7 9z" fill="var(--wood-deep)" stroke="var(--beech-ink)" strokeWidth="1.4" />
+        </svg>
+        <span>Yard Notch</span>
+      </Link>
+      <CourseMenu view={view} />
+      <CourseRule view={view} lesson={lesson} />
+      <div className={styles.tools}>
+        {about.data?.demo && <span className={styles.demo}>Demo</span>}
+        <Button
+          variant="default"
+          onClick={onFind}
+          aria-label="Find or do"
+          className={styles.find}
+          rightSection={<kbd>/</kbd>}
+        >
+          Find or do…
+        </Button>
+        <Button
+          variant="subtle"
+          color="gray"
+          c="var(--ink)"
+          px={8}
+          onClick={() => setUnit(unit === 'mm' ? 'in' : 'mm')}
+          aria-label={`Lengths in ${unit === 'mm' ? 'millimetres' : 'inches'}; change`}
+        >
+          {unit === 'mm' ? 'mm' : 'inch'}
+        </Button>
+        <Button
+          variant="subtle"
+          color="gray"
+          c="var(--ink)"
+          px={8}
+          onClick={() => setColorScheme(dim ? 'light' : 'dark')}
+          aria-label={`${dim ? 'Evening' : 'Day'} light; change`}
+        >
+          {dim ? 'Evening' : 'Day'}
+        </Button>
+        <ActionIcon variant="subtle" color="gray" c="var(--ink)" size={36} onClick={onKeys} aria-label="Keys">
+          ?
+        </ActionIcon>
+      </div>
+    </header>
+  );
+}
+
+function CourseMenu({ view }: { view: Api['CourseView'] }) {
+  const courses = useCourses();
+  const location = useLocation();
+  const place = location.pathname.split('/')[3] ?? 'yard';
+  const count = view.students.length;
+  return (
+    <Menu position="bottom-start">
+      <Menu.Target>
+        <button type="button" className={styles.course}>
+          <strong>{view.course.name}</strong>
+          <span className="quiet">
+            {view.course.school} · {count} {count === 1 ? 'student' : 'students'}
+          </span>
+        </button>
+      </Menu.Target>
+      <Menu.Dropdown>
+        <Menu.Label>Courses</Menu.Label>
+        {courses.data?.map((course) => (
+          <Menu.Item
+            key={course.id}
+            component={Link}
+            to={`/courses/${course.id}/${place}`}
+            aria-current={course.id === view.course.id || undefined}
+          >
+            {course.name}
+          </Menu.Item>
+        ))}
+        <Menu.Divider />
+        <Menu.Item component={Link} to={`/courses/${view.course.id}/set-up`}>
+          Course and students…
+        </Menu.Item>
+        <Menu.Item component={Link} to="/courses/new">
+          New course…
+        </Menu.Item>
+      </Menu.Dropdown>
+    </Menu>
+  );
+}

@@ -1,0 +1,32 @@
+import { Modal } from '@mantine/core';
+
+const KEYS: [string, string][] = [
+  ['/', 'Find a student, knife, lesson or place'],
+  ['r  p  c  y', 'Rack, Plan, Class, Yard'],
+  ['← →', 'On a segment: a minute less, a minute more (Shift: five)'],
+  ['Alt ← →', 'On a segment: move it'],
+  ['n', 'In Plan: add an exercise'],
+  ['[  ]', 'In Class: the station before, the station after'],
+  ['s', 'In Class: start or stop the attempt'],
+  ['m', 'In Class: to the measured pieces'],
+  ['Ctrl Enter', 'In the pieces: keep the sample'],
+  ['?', 'This sheet'],
+];
+
+/** The keys, which work wherever no text is being typed. */
+export default function Keys({ close }: { close: () => void }) {
+  return (
+    <Modal opened onClose={close} title="Keys" size="md" closeButtonProps={{ 'aria-label': 'Close' }}>
+      <dl style={{ display: 'grid', gridTemplateColumns: '120px 1fr', gap: '8px 14px', margin: 0 }}>
+        {KEYS.map(([key, does]) => (
+          <div key={key} style={{ display: 'contents' }}>
+            <dt>
+              <kbd>{key}</kbd>
+            </dt>
+            <dd style={{ margin: 0 }}>{does}</dd>
+          </div>
+        ))}
+      </dl>
+    </Modal>
+  );
+}

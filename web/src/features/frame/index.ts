@@ -1,0 +1,1 @@
+export { Frame, useHere } from './Frame';

@@ -1,0 +1,135 @@
+import type { Api } from '../../api/client';
+import { Disclaimer, Dock, Reason } from '../../shared/dock';
+import { Knife } from '../../shared/drawing';
+import { Loading } from '../../shared/State';
+
+type Finding = Api['Finding'];
+
+const isFor = (finding: Finding) => finding.effect.kind === 'for';
+
+/** Findings of everything that is chosen, each told once. */
+function chosenFindings(advice: Api['Advice']): Finding[] {
+  const { setup } = advice;
+  if (!setup) return [];
+  const of = <T,>(choices: { value: T; fit: Api['Fit'] }[], value: T) =>
+    choices.find((c) => c.value === value)?.fit.findings ?? [];
+  const knife = advice.knife === null || advice.knife === undefined ? undefined : advice.knives[advice.knife];
+  const all = [
+    ...(knife?.fit.findings ?? []),
+    ...of(advice.motions, setup.motion),
+    ...of(advice.grips, setup.grip),
+    ...of(advice.holds, setup.hold),
+    ...of(advice.thirds, setup.third),
+  ];
+  return all.filter((finding, index) => all.findIndex((other) => other.rule === finding.rule) === index);
+}
+
+/** Reasons, cautions and refusals of an exercise. */
+export function AdviceDock({
+  advice,
+  planned,
+  disclaimer,
+}: {
+  advice: Api['Advice'] | undefined;
+  planned?: Api['PlannedExercise'];
+  disclaimer: string;
+}) {
+  if (!advice) {
+    return (
+      <Dock label="Reasons and cautions">
+        {planned ? planned.problems.map((p) => <p key={p.message}>{p.message}</p>) : <Loading />}
+        <Disclaimer>{disclaimer}</Disclaimer>
+      </Dock>
+    );
+  }
+  const findings = chosenFindings(advice);
+  const refusals = findings.filter((finding) => finding.effect.kind === 'refuse');
+  const against = findings.filter((finding) => finding.effect.kind === 'against');
+  return (
+    <Dock label="Reasons and cautions">
+      <div>
+        <h2>{advice.title}</h2>
+        {advice.setup && (
+          <p className="quiet">
+            {advice.setup.knife_name} · {advice.setup.words}
+          </p>
+        )}
+      </div>
+      {advice.silhouette && advice.setup && (
+        <Knife
+          silhouette={advice.silhouette}
+          scale={0.8}
+          third={advice.setup.third}
+          label={`${advice.setup.knife_name} in the dock`}
+        />
+      )}
+      <ul aria-label="Objections">
+        {refusals.map((f) => (
+          <Reason key={f.rule} kind="stop" title="Refused.">
+            {f.words}
+          </Reason>
+        ))}
+        {against.map((f) => (
+          <Reason key={f.rule} kind="caution">
+            {f.words}
+          </Reason>
+        ))}
+      </ul>
+      {advice.cautions.length > 0 && (
+        <section>
+          <h3 style={{ marginBottom: 8 }}>Cautions</h3>
+          <ul>
+            {advice.cautions.map((caution) => (
+              <Reason key={caution.id} kind={caution.severity} title={caution.title}>
+                {caution.text}
+              </Reason>
+            ))}
+          </ul>
+        </section>
+      )}
+      <section>
+        <h3 style={{ marginBottom: 8 }}>Why this setup</h3>
+        <ul>
+          {findings.filter(isFor).map((f) => (
+            <Reason key={f.rule} kind="held">
+              {f.words}
+            </Reason>
+          ))}
+        </ul>
+      </section>
+      <NotOffered advice={advice} />
+      <Disclaimer>{disclaimer}</Disclaimer>
+    </Dock>
+  );
+}
+
+function NotOffered({ advice }: { advice: Api['Advice'] }) {
+  const refused = advice.knives.filter((knife, index) => knife.fit.refused && index !== advice.knife);
+  if (refused.length === 0) return null;
+  return (
+    <section>
+      <h3 style={{ marginBottom: 8 }}>Not offered</h3>
+      <ul>
+        {refused.map((knife) => (
+          <Reason key={`${knife.name} ${knife.numbers.join()}`} kind="stop" title={`${knife.name}:`}>
+            {knife.fit.findings.find((f) => f.effect.kind === 'refuse')?.words}
+          </Reason>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+/** The dock of a lesson without exercises. */
+export function LessonDock({ disclaimer }: { disclaimer: string }) {
+  return (
+    <Dock label="Reasons and cautions">
+      <h2>What this lesson needs next</h2>
+      <p>
+        Review the last technique first, then add one or two. Each exercise brings its knife, grip, hold and
+        cautions with it, with the reason for each.
+      </p>
+      <Disclaimer>{disclaimer}</Disclaimer>
+    </Dock>
+  );
+}

@@ -1,0 +1,289 @@
+import { Button, NumberInput, SegmentedControl, Select } from '@mantine/core';
+import { useDebouncedValue } from '@mantine/hooks';
+import { useEffect, useState } from 'react';
+import type { Api } from '../../api/client';
+import { ApiProblem, answer, api } from '../../api/client';
+import { useAdvice, useCatalogue, useChange } from '../../api/queries';
+import { Knife, Section } from '../../shared/drawing';
+import { capital, useUnit } from '../../shared/format';
+import { Trouble } from '../../shared/State';
+import { Figures } from './ExerciseCard';
+import { Options } from './Options';
+import { sizeIn } from './size';
+import styles from './Plan.module.css';
+
+type Choice = Api['AdviceChoice'];
+
+interface Props {
+  plan: Api['PlanView'];
+  /** The exercise to change; none to add one. */
+  exercise?: Api['Exercise'];
+  food?: string | null;
+  cut?: string | null;
+  onAdvice: (advice: Api['Advice'] | undefined) => void;
+  done: () => void;
+}
+
+function firstChoice({ exercise, food, cut }: Props): Choice {
+  if (exercise) {
+    const { grip, hold, motion, third, knife_type, knife_length, amount, own_minutes } = exercise;
+    return {
+      food: exercise.food,
+      cut: exercise.cut,
+      grip,
+      hold,
+      motion,
+      third,
+      knife_type,
+      knife_length,
+      amount,
+      own_minutes,
+    };
+  }
+  return { food: food ?? '', cut: cut ?? '', amount: { kind: 'pieces', count: 40 } };
+}
+
+/** What is proposed is left open; a new food or cut drops what was chosen for the old one. */
+const open: Partial<Choice> = {
+  grip: null,
+  hold: null,
+  motion: null,
+  third: null,
+  knife_type: null,
+  knife_length: null,
+};
+
+/** Choose on the left, see the drawing, with reasons in the dock; every figure follows while choosing. */
+export function ExerciseEditor(props: Props) {
+  const { plan, exercise, onAdvice, done } = props;
+  const [choice, setChoice] = useState<Choice>(() => firstChoice(props));
+  const [asked] = useDebouncedValue(choice, 60);
+  const catalogue = useCatalogue();
+  const complete = asked.food !== '' && asked.cut !== '';
+  const found = useAdvice(plan.course.id, complete ? asked : undefined);
+  const advice = complete ? found.data : undefined;
+  const change = (next: Partial<Choice>) => setChoice((now) => ({ ...now, ...next }));
+  useEffect(() => onAdvice(advice), [advice, onAdvice]);
+  const save = useChange(
+    (body: Api['ExerciseFields']) =>
+      exercise
+        ? answer(
+            api.PUT('/api/exercises/{id}', {
+              params: { path: { id: exercise.id } },
+              body: { version: exercise.version, fields: body },
+            }),
+          )
+        : answer(api.POST('/api/lessons/{id}/exercises', { params: { path: { id: plan.lesson.id } }, body })),
+    { onSuccess: done },
+  );
+  const problem = [save.error, found.error].find((error) => error instanceof ApiProblem);
+  const at = (pointer: string) => (problem instanceof ApiProblem ? problem.at(pointer) : undefined);
+  const taught = catalogue.data?.sets.find((set) => set.id === plan.course.standard_set)?.cuts ?? {};
+  const onSave = () => {
+    const setup = advice?.setup;
+    if (!setup) return;
+    const { knife_type, knife_length, grip, hold, motion, third } = setup;
+    save.mutate({
+      food: choice.food,
+      cut: choice.cut,
+      amount: choice.amount,
+      own_minutes: choice.own_minutes ?? null,
+      knife_type,
+      knife_length,
+      grip,
+      hold,
+      motion,
+      third,
+    });
+  };
+  return (
+    <section
+      className={`card ${styles.editor}`}
+      aria-label={exercise ? 'Change the exercise' : 'New exercise'}
+    >
+      <div className="stack">
+        <Select
+          label="Cut"
+          placeholder="Choose a cut"
+          searchable
+          data={(catalogue.data?.cuts ?? [])
+            .filter((c) => c.id in taught)
+            .map((c) => ({ value: c.id, label: capital(c.name) }))}
+          value={choice.cut || null}
+          onChange={(cut) => change({ ...open, cut: cut ?? '' })}
+          error={at('/cut')}
+        />
+        <Select
+          label="Food"
+          placeholder="Choose a food"
+          searchable
+          data={(catalogue.data?.foods ?? []).map((f) => ({ value: f.id, label: capital(f.name) }))}
+          value={choice.food || null}
+          onChange={(food) => change({ ...open, food: food ?? '' })}
+          error={at('/food')}
+        />
+        <AmountFields choice={choice} change={change} error={at('/amount')} />
+        <NumberInput
+          label="Your own minutes for each"
+          description="Leave empty for the computed ones"
+          min={0.5}
+          max={240}
+          step={0.5}
+          value={choice.own_minutes ?? ''}
+          onChange={(value) => change({ own_minutes: value === '' ? null : Number(value) })}
+          error={at('/own_minutes')}
+        />
+        <div className="row">
+          <Button onClick={onSave} loading={save.isPending} disabled={!advice?.setup || advice.refused}>
+            {exercise ? 'Save the exercise' : 'Add to the lesson'}
+          </Button>
+          <Button variant="default" onClick={done}>
+            Cancel
+          </Button>
+        </div>
+        {advice?.refused && <p role="status">A rule refuses this setup; the reason is beside it.</p>}
+        <Trouble error={save.error} />
+      </div>
+      {advice ? (
+        <Setup advice={advice} choice={choice} change={change} at={at} />
+      ) : (
+        <p className="quiet">Choose a cut and a food: the core proposes the rest.</p>
+      )}
+    </section>
+  );
+}
+
+function AmountFields({
+  choice,
+  change,
+  error,
+}: {
+  choice: Choice;
+  change: (next: Partial<Choice>) => void;
+  error: string | undefined;
+}) {
+  const { amount } = choice;
+  return (
+    <div>
+      <NumberInput
+        label="Each student cuts"
+        min={1}
+        max={amount.kind === 'pieces' ? 2000 : 100}
+        value={amount.count}
+        onChange={(value) =>
+          change({ amount: { ...amount, count: Math.max(0, Math.min(65535, Math.round(Number(value)))) } })
+        }
+        error={error}
+      />
+      <SegmentedControl
+        fullWidth
+        mt={6}
+        aria-label="Amount in"
+        value={amount.kind}
+        onChange={(kind) =>
+          change({ amount: kind === 'pieces' ? { kind: 'pieces', count: 40 } : { kind: 'units', count: 1 } })
+        }
+        data={[
+          { value: 'pieces', label: 'pieces' },
+          { value: 'units', label: 'whole foods' },
+        ]}
+      />
+    </div>
+  );
+}
+
+interface SetupProps {
+  advice: Api['Advice'];
+  choice: Choice;
+  change: (next: Partial<Choice>) => void;
+  at: (pointer: string) => string | undefined;
+}
+
+function Setup({ advice, choice, change, at }: SetupProps) {
+  const [unit] = useUnit();
+  const { setup } = advice;
+  const knifeKey = (knife: Api['KnifeChoice']) =>
+    `${knife.knife_type}/${knife.length}/${knife.sharp ? '' : knife.numbers.join()}`;
+  const chosen =
+    advice.knife === null || advice.knife === undefined ? undefined : advice.knives[advice.knife];
+  return (
+    <div className="stack">
+      <div className="row" style={{ alignItems: 'flex-start', gap: 18 }}>
+        {advice.section && (
+          <Section
+            drawing={advice.section}
+            size={110}
+            food={choice.food}
+            label={`Section of ${choice.food}`}
+          />
+        )}
+        <div>
+          <h2>
+            {advice.title}{' '}
+            <span className="mono quiet" style={{ fontWeight: 400 }}>
+              {sizeIn(advice.target, unit)}
+            </span>
+          </h2>
+          {advice.silhouette && setup && (
+            <Knife silhouette={advice.silhouette} scale={0.8} third={setup.third} label={setup.knife_name} />
+          )}
+        </div>
+      </div>
+      <Figures figures={advice.figures} food={choice.food} />
+      <Options
+        legend="Knife"
+        error={at('/knife_type')}
+        value={chosen ? knifeKey(chosen) : undefined}
+        options={advice.knives.map((k) => ({
+          value: knifeKey(k),
+          name: k.sharp
+            ? `${k.name}${k.numbers.length > 1 ? ` ×${k.numbers.length}` : ''}`
+            : `${k.name}, no. ${k.numbers.join(', ')}`,
+          fit: k.fit,
+        }))}
+        onChange={(value) => {
+          const knife = advice.knives.find((k) => knifeKey(k) === value);
+          if (knife) change({ ...open, knife_type: knife.knife_type, knife_length: knife.length });
+        }}
+      />
+      {setup && (
+        <>
+          <Options
+            legend="Motion"
+            error={at('/motion')}
+            value={setup.motion}
+            options={advice.motions}
+            onChange={(motion) => change({ motion, ...keepKnife(setup) })}
+          />
+          <Options
+            legend="Knife-hand grip"
+            error={at('/grip')}
+            value={setup.grip}
+            options={advice.grips}
+            onChange={(grip) => change({ grip, ...keepKnife(setup) })}
+          />
+          <Options
+            legend="Guide-hand hold"
+            error={at('/hold')}
+            value={setup.hold}
+            options={advice.holds}
+            onChange={(hold) => change({ hold, ...keepKnife(setup) })}
+          />
+          <Options
+            legend="Third of the blade"
+            error={at('/third')}
+            value={setup.third}
+            options={advice.thirds}
+            onChange={(third) => change({ third, ...keepKnife(setup) })}
+          />
+        </>
+      )}
+    </div>
+  );
+}
+
+/** A choice of grip, hold or motion is about the knife that is shown: it stays. */
+const keepKnife = (setup: Api['ChosenSetup']) => ({
+  knife_type: setup.knife_type,
+  knife_length: setup.knife_length,
+});

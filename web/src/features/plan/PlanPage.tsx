@@ -1,0 +1,248 @@
+import { Button } from '@mantine/core';
+import { useHotkeys } from '@mantine/hooks';
+import { useState } from 'react';
+import { useSearchParams } from 'react-router';
+import type { Api } from '../../api/client';
+import { answer, api } from '../../api/client';
+import { useChange, useDraftRule, usePlan } from '../../api/queries';
+import { day, hour } from '../../shared/format';
+import { Mark } from '../../shared/mark';
+import { Failed, Loading, Trouble } from '../../shared/State';
+import { useHere } from '../frame';
+import { AdviceDock, LessonDock } from './AdviceDock';
+import { ExerciseCard } from './ExerciseCard';
+import { ExerciseEditor } from './ExerciseEditor';
+import { LessonForm } from './LessonForm';
+import styles from './Plan.module.css';
+import { SegmentEditor } from './SegmentEditor';
+import { TimeRule } from './TimeRule';
+
+type Draft = Api['DraftSegments'];
+
+const asStored = (segment: Api['SegmentOnRule']): Api['StoredSegment'] => ({
+  kind: segment.kind,
+  minutes: segment.minutes,
+  exercise_id: segment.exercise_id,
+});
+
+/** The lesson on the time rule, the evening before the class. */
+export default function PlanPage() {
+  const here = useHere();
+  if (here.asked === undefined && here.course.isPending) return <Loading />;
+  if (!here.lesson && here.asked === undefined) return <NoLesson courseId={here.courseId} />;
+  return (
+    <Lesson
+      key={here.lesson?.id ?? here.asked}
+      courseId={here.courseId}
+      lessonId={here.lesson?.id ?? here.asked ?? 0}
+    />
+  );
+}
+
+function NoLesson({ courseId }: { courseId: number }) {
+  return (
+    <main className={styles.work}>
+      <h1>No lesson yet</h1>
+      <p>A lesson starts with the usual segments, from arrival to knife count. Add exercises to it next.</p>
+      <LessonForm courseId={courseId} />
+    </main>
+  );
+}
+
+function Lesson({ courseId, lessonId }: { courseId: number; lessonId: number }) {
+  const plan = usePlan(lessonId);
+  if (plan.isPending) return <Loading />;
+  if (plan.isError) return <Failed error={plan.error} again={() => void plan.refetch()} />;
+  return <LessonPlan courseId={courseId} plan={plan.data} />;
+}
+
+/** Segments as they stand on the screen: as kept, or as changed and not yet saved. */
+function useDraft(plan: Api['PlanView']) {
+  const [draft, setDraft] = useState<Draft>();
+  const laid = useDraftRule(plan.lesson.id, draft);
+  const rule = draft && laid.data ? laid.data : plan.time_rule;
+  const change = (segments: Api['StoredSegment'][]) => setDraft({ minutes: plan.lesson.minutes, segments });
+  return { draft, rule, change, drop: () => setDraft(undefined), problem: draft ? laid.error : null };
+}
+
+function LessonPlan({ courseId, plan }: { courseId: number; plan: Api['PlanView'] }) {
+  const [search, setSearch] = useSearchParams();
+  const [shown, setShown] = useState<Api['Advice']>();
+  const [editLesson, setEditLesson] = useState<'this' | 'new'>();
+  const { draft, rule, change, drop, problem } = useDraft(plan);
+  const selected = Number(search.get('exercise') ?? Number.NaN);
+  const segment = Number(search.get('segment') ?? Number.NaN);
+  const adding = search.has('add');
+  const editing = search.get('edit') === '1' && plan.exercises.find((e) => e.exercise.id === selected);
+  const select = (next: Record<string, string>) => setSearch(next, { replace: true });
+  const current =
+    plan.exercises.find((e) => e.exercise.id === selected) ?? (adding ? undefined : plan.exercises[0]);
+  useHotkeys([['n', () => select({ add: '1' })]]);
+  const save = useChange(
+    (body: Draft) =>
+      answer(
+        api.PUT('/api/lessons/{id}', {
+          params: { path: { id: plan.lesson.id } },
+          body: {
+            version: plan.lesson.version,
+            fields: { title: plan.lesson.title, starts_at: plan.lesson.starts_at, ...body },
+          },
+        }),
+      ),
+    { onSuccess: drop },
+  );
+  const segments = (draft?.segments ?? plan.lesson.segments) as Api['StoredSegment'][];
+  const done = () => select({});
+  return (
+    <>
+      <main className={styles.work}>
+        <div className="spread">
+          <div>
+            <h1>{plan.lesson.title}</h1>
+            <p className="quiet">
+              Lesson {plan.lesson.number} · {day(plan.lesson.starts_at)} · {hour(plan.lesson.starts_at)} to{' '}
+              {hour(plan.lesson.starts_at, plan.lesson.minutes)} · {plan.course.place} · {plan.course.boards}{' '}
+              boards · {plan.students} students
+            </p>
+          </div>
+          <span className="chip" data-kind={rule.over > 0 ? 'stop' : 'held'} role="status">
+            <Mark kind={rule.over > 0 ? 'stop' : 'held'} /> {rule.words}
+          </span>
+        </div>
+        {editLesson && (
+          <LessonForm
+            courseId={courseId}
+            lesson={editLesson === 'this' ? plan.lesson : undefined}
+            done={() => setEditLesson(undefined)}
+          />
+        )}
+        <TimeRule
+          rule={rule}
+          exercises={plan.exercises}
+          selected={Number.isNaN(segment) ? undefined : segment}
+          onSelect={(index) => {
+            const exercise = rule.segments[index]?.exercise_id;
+            select({ segment: String(index), ...(exercise ? { exercise: String(exercise) } : {}) });
+          }}
+          onChange={(index, minutes) => change(segments.map((s, i) => (i === index ? { ...s, minutes } : s)))}
+          onMove={(index, by) => {
+            const to = index + by;
+            const moved = segments[index];
+            if (!moved || to < 0 || to >= segments.length) return;
+            const rest = segments.filter((_, i) => i !== index);
+            change([...rest.slice(0, to), moved, ...rest.slice(to)]);
+            select({ segment: String(to) });
+          }}
+        />
+        <div className="spread">
+          <div className="row">
+            {draft && (
+              <>
+                <Button onClick={() => save.mutate(draft)} loading={save.isPending}>
+                  Save the time rule
+                </Button>
+                <Button variant="default" onClick={drop}>
+                  Put it back
+                </Button>
+              </>
+            )}
+            {rule.ways_out.map((way) => (
+              <Button
+                key={way.words}
+                variant={draft ? 'default' : 'light'}
+                onClick={() =>
+                  change(
+                    rule.segments.map((s, i) => ({ ...asStored(s), minutes: way.minutes[i] ?? s.minutes })),
+                  )
+                }
+              >
+                {way.words}
+              </Button>
+            ))}
+          </div>
+          <div className="row">
+            <Button
+              variant="default"
+              onClick={() => setEditLesson(editLesson === 'this' ? undefined : 'this')}
+            >
+              Title and time…
+            </Button>
+            <Button variant="default" onClick={() => setEditLesson(editLesson === 'new' ? undefined : 'new')}>
+              New lesson…
+            </Button>
+          </div>
+        </div>
+        <Trouble error={save.error ?? problem} />
+        {!Number.isNaN(segment) && rule.segments[segment] && (
+          <SegmentEditor
+            key={segment}
+            segment={rule.segments[segment]}
+            onChange={(minutes) => change(segments.map((s, i) => (i === segment ? { ...s, minutes } : s)))}
+            onRemove={() => {
+              change(segments.filter((_, i) => i !== segment));
+              select({});
+            }}
+            onAdd={(kind, minutes) =>
+              change([
+                ...segments.slice(0, segment + 1),
+                { kind, minutes, exercise_id: null },
+                ...segments.slice(segment + 1),
+              ])
+            }
+          />
+        )}
+        {plan.exercises.map((planned) =>
+          editing && planned.exercise.id === selected ? (
+            <ExerciseEditor
+              key={planned.exercise.id}
+              plan={plan}
+              exercise={planned.exercise}
+              onAdvice={setShown}
+              done={done}
+            />
+          ) : (
+            <ExerciseCard
+              key={planned.exercise.id}
+              planned={planned}
+              selected={!adding && planned.exercise.id === current?.exercise.id}
+              onSelect={() => select({ exercise: String(planned.exercise.id) })}
+              onEdit={() => select({ exercise: String(planned.exercise.id), edit: '1' })}
+            />
+          ),
+        )}
+        {adding ? (
+          <ExerciseEditor
+            key={`${search.get('food')} ${search.get('cut')}`}
+            plan={plan}
+            food={search.get('food')}
+            cut={search.get('cut')}
+            onAdvice={setShown}
+            done={done}
+          />
+        ) : (
+          <div>
+            {plan.exercises.length === 0 && (
+              <p style={{ marginBottom: 8 }}>
+                No exercise yet: choose a food and a cut, and the knife, grip and minutes follow.
+              </p>
+            )}
+            <Button
+              variant={plan.exercises.length === 0 ? 'filled' : 'default'}
+              onClick={() => select({ add: '1' })}
+              rightSection={<kbd>n</kbd>}
+            >
+              Add an exercise
+            </Button>
+          </div>
+        )}
+      </main>
+      {adding || editing ? (
+        <AdviceDock advice={shown} disclaimer={plan.disclaimer} />
+      ) : current ? (
+        <AdviceDock advice={current.advice ?? undefined} planned={current} disclaimer={plan.disclaimer} />
+      ) : (
+        <LessonDock disclaimer={plan.disclaimer} />
+      )}
+    </>
+  );
+}

@@ -1,0 +1,194 @@
+import { Button, Tabs } from '@mantine/core';
+import type { Api } from '../../api/client';
+import { answer, api } from '../../api/client';
+import { useCatalogue, useChange, useStudent } from '../../api/queries';
+import { Dock, Reason } from '../../shared/dock';
+import { capital, clock, day, percent, spaced, useUnit, withUnit } from '../../shared/format';
+import { Mark } from '../../shared/mark';
+import type { MarkKind } from '../../shared/mark';
+import { Failed, Loading, Trouble } from '../../shared/State';
+import { Trend } from './Trend';
+import styles from './Yard.module.css';
+
+const markOf: Record<Api['NotchState']['kind'], MarkKind> = { open: 'todo', cut: 'held', lapsed: 'lapsed' };
+
+/** One student: why each notch stands as it does, the next step, and the evidence. */
+export function StudentDock({ id }: { id: number }) {
+  const student = useStudent(id);
+  const [unit] = useUnit();
+  if (student.isError) {
+    return (
+      <Dock label="Student">
+        <Failed error={student.error} again={() => void student.refetch()} />
+      </Dock>
+    );
+  }
+  if (!student.data) {
+    return (
+      <Dock label="Student">
+        <Loading />
+      </Dock>
+    );
+  }
+  const view = student.data;
+  const { student: who, standing } = view;
+  const behind = standing.strands.find((rule) => rule.strand === standing.next.strand);
+  const first = behind ?? [...standing.strands].sort((a, b) => b.attempts - a.attempts)[0];
+  return (
+    <Dock label={`Student ${who.name}`}>
+      <div>
+        <h2>{who.name}</h2>
+        <p className="quiet">
+          {who.hand} hand, {who.hand_size} · cleared to {withUnit(who.clearance, unit)} · station{' '}
+          {who.station}
+        </p>
+        {who.allergies.length > 0 && (
+          <p className="row">
+            <Mark kind="stop" label /> <strong>Allergic: {who.allergies.join(', ')}</strong>
+          </p>
+        )}
+        {who.notes && <p>{who.notes}</p>}
+      </div>
+      <Next view={view} />
+      <Tabs key={first?.strand} defaultValue={first?.strand ?? 'slice'} variant="outline">
+        <Tabs.List grow>
+          {standing.strands.map((rule) => (
+            <Tabs.Tab key={rule.strand} value={rule.strand} px={6}>
+              {capital(rule.strand)}
+            </Tabs.Tab>
+          ))}
+        </Tabs.List>
+        {standing.strands.map((rule) => (
+          <Tabs.Panel key={rule.strand} value={rule.strand} pt={12}>
+            <Strand rule={rule} attempts={view.attempts.filter((a) => a.strand === rule.strand)} />
+          </Tabs.Panel>
+        ))}
+      </Tabs>
+      {view.incidents.map((incident) => (
+        <p key={incident.id} className="row" style={{ flexWrap: 'nowrap', alignItems: 'flex-start' }}>
+          <Mark kind="caution" label />
+          <span>
+            <strong>
+              {incident.kind === 'nick' ? 'Nick' : 'Near-miss'}, {day(incident.happened_at)}.
+            </strong>{' '}
+            {incident.words}
+          </span>
+        </p>
+      ))}
+    </Dock>
+  );
+}
+
+/** The next step; a longer blade is cleared here, by the instructor. */
+function Next({ view }: { view: Api['StudentView'] }) {
+  const { student, standing } = view;
+  const { next } = standing;
+  const [unit] = useUnit();
+  const clear = useChange((clearance: number) => {
+    const { name, station, hand, hand_size, allergies, notes } = student;
+    const fields = { name, station, hand, hand_size, allergies, notes, clearance };
+    return answer(
+      api.PUT('/api/students/{id}', {
+        params: { path: { id: student.id } },
+        body: { version: student.version, fields },
+      }),
+    );
+  });
+  const blade = next.blade ?? undefined;
+  return (
+    <section
+      style={{
+        background: 'var(--accent-tint)',
+        borderLeft: '4px solid var(--accent)',
+        padding: '12px 14px',
+      }}
+      aria-label="Next step"
+    >
+      <h3>Next: {next.title}</h3>
+      <p style={{ marginTop: 4 }}>{capital(next.reason)}.</p>
+      {next.kind === 'longer_blade' && blade !== undefined && (
+        <Button mt={8} onClick={() => clear.mutate(blade)} loading={clear.isPending}>
+          Clear to {withUnit(blade, unit)}
+        </Button>
+      )}
+      <Trouble error={clear.error} />
+    </section>
+  );
+}
+
+function Strand({ rule, attempts }: { rule: Api['StrandRule']; attempts: Api['Attempt'][] }) {
+  const catalogue = useCatalogue();
+  const cutName = (id: string) => catalogue.data?.cuts.find((cut) => cut.id === id)?.name ?? spaced(id);
+  return (
+    <div className="stack">
+      <ul>
+        {rule.notches.map((notch) => (
+          <Reason key={notch.kind} kind={markOf[notch.state.kind]}>
+            {notch.words}.
+          </Reason>
+        ))}
+      </ul>
+      <Trend attempts={attempts} />
+      <section aria-label="Attempts">
+        <h3>Attempts</h3>
+        {attempts.length === 0 && <p className="quiet">None yet in {rule.strand}.</p>}
+        <ul className={styles.attempts}>
+          {attempts.slice(0, 8).map((attempt) => (
+            <AttemptLine
+              key={attempt.id}
+              attempt={attempt}
+              cut={cutName(attempt.cut)}
+              faults={catalogue.data?.faults ?? []}
+            />
+          ))}
+        </ul>
+        {attempts.length > 8 && <p className="quiet">and {attempts.length - 8} before</p>}
+      </section>
+    </div>
+  );
+}
+
+function AttemptLine({
+  attempt,
+  cut,
+  faults,
+}: {
+  attempt: Api['Attempt'];
+  cut: string;
+  faults: Api['Fault'][];
+}) {
+  const seen = attempt.marks.faults
+    .map((id) => faults.find((fault) => fault.id === id))
+    .filter((fault) => fault !== undefined);
+  const sample = attempt.samples.at(-1);
+  const took = attempt.seconds ?? undefined;
+  return (
+    <li>
+      <span className="spread">
+        <span>
+          {day(attempt.on_day)} · {cut}
+        </span>
+        <span className="mono">{took === undefined ? 'running' : clock(took)}</span>
+      </span>
+      {sample && (
+        <span className="quiet">
+          {sample.verdict.inside.count} of {sample.verdict.inside.of} inside
+          {sample.verdict.cv !== null &&
+            sample.verdict.cv !== undefined &&
+            `, spread ${percent(sample.verdict.cv)}`}
+          {sample.custom === 'best_four' && ' (best four: no evidence)'}
+        </span>
+      )}
+      {seen.map((fault) => (
+        <span key={fault.id} className="row" style={{ gap: 6 }}>
+          <Mark
+            kind={fault.severity === 'stop' ? 'stop' : fault.severity === 'hold' ? 'caution' : 'todo'}
+            size={13}
+            label
+          />{' '}
+          {fault.short}
+        </span>
+      ))}
+    </li>
+  );
+}

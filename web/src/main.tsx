@@ -1,0 +1,42 @@
+import '@fontsource-variable/atkinson-hyperlegible-next';
+import '@fontsource-variable/atkinson-hyperlegible-mono';
+import '@mantine/core/styles.css';
+import './theme/global.css';
+import { MantineProvider } from '@mantine/core';
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { StrictMode } from 'react';
+import { createRoot } from 'react-dom/client';
+import { BrowserRouter } from 'react-router';
+import { App } from './App';
+import { ApiProblem } from './api/client';
+import { resolver, theme } from './theme/theme';
+
+const client = new QueryClient({
+  defaultOptions: {
+    queries: {
+      staleTime: 5_000,
+      retry: (count, error) => count < 2 && error instanceof ApiProblem && error.document.status === 0,
+    },
+  },
+});
+
+const nonce = document.querySelector('meta[name="csp-nonce"]')?.getAttribute('content') ?? '';
+const root = document.getElementById('root');
+if (!root) throw new Error('the page has no root');
+
+createRoot(root).render(
+  <StrictMode>
+    <MantineProvider
+      theme={theme}
+      cssVariablesResolver={resolver}
+      getStyleNonce={() => nonce}
+      defaultColorScheme="light"
+    >
+      <QueryClientProvider client={client}>
+        <BrowserRouter>
+          <App />
+        </BrowserRouter>
+      </QueryClientProvider>
+    </MantineProvider>
+  </StrictMode>,
+);

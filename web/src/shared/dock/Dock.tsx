@@ -1,0 +1,46 @@
+import styles from './Dock.module.css';
+import { Mark } from '../mark';
+import type { MarkKind } from '../mark';
+
+/** The dock: reasons and cautions, always about what is selected. */
+export function Dock({
+  label,
+  wide,
+  children,
+}: {
+  label: string;
+  wide?: boolean;
+  children: React.ReactNode;
+}) {
+  return (
+    <aside className={styles.dock} data-wide={wide || undefined} aria-label={label}>
+      {children}
+    </aside>
+  );
+}
+
+/** A reason with the shape of its state. */
+export function Reason({
+  kind,
+  title,
+  children,
+}: {
+  kind: MarkKind;
+  title?: string;
+  children: React.ReactNode;
+}) {
+  return (
+    <li className={styles.reason}>
+      <Mark kind={kind} size={18} label={kind !== 'note'} />
+      <span>
+        {title && <strong>{title} </strong>}
+        {children}
+      </span>
+    </li>
+  );
+}
+
+/** The limits of all advice, said in every dock that gives some. */
+export function Disclaimer({ children }: { children: React.ReactNode }) {
+  return <p className={styles.disclaimer}>{children}</p>;
+}

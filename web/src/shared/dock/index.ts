@@ -1,0 +1,1 @@
+export { Disclaimer, Dock, Reason } from './Dock';

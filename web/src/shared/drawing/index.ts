@@ -1,0 +1,2 @@
+export { Knife } from './Knife';
+export { Section } from './Section';

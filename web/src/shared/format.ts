@@ -1,0 +1,67 @@
+import { useLocalStorage } from '@mantine/hooks';
+
+/** How lengths are shown. They are always millimetres on the wire. */
+export type Unit = 'mm' | 'in';
+
+export const useUnit = () => useLocalStorage<Unit>({ key: 'yard-notch-unit', defaultValue: 'mm' });
+
+const MM_PER_INCH = 25.4;
+
+/** A length as a cook writes it: `3.2`, `50`, or in inches the nearest sixteenth, `1/8`, `2`. */
+export function length(mm: number, unit: Unit): string {
+  if (unit === 'mm') {
+    const tenths = Math.round(mm * 10) / 10;
+    return mm >= 15 || Number.isInteger(tenths) ? String(Math.round(mm)) : tenths.toFixed(1);
+  }
+  const sixteenths = Math.round((mm / MM_PER_INCH) * 16);
+  if (sixteenths === 0) return mm === 0 ? '0' : '<1/16';
+  const whole = Math.floor(sixteenths / 16);
+  let above = sixteenths % 16;
+  let below = 16;
+  while (above > 0 && above % 2 === 0) {
+    above /= 2;
+    below /= 2;
+  }
+  if (above === 0) return String(whole);
+  return whole === 0 ? `${above}/${below}` : `${whole}-${above}/${below}`;
+}
+
+/** A length with its unit. */
+export const withUnit = (mm: number, unit: Unit) => `${length(mm, unit)} ${unit}`;
+
+/** A share as whole per cent, never rounded up. */
+export const percent = (share: number) => `${Math.floor(share * 100 + 1e-9)} %`;
+
+/** Grams, or kilograms from a thousand on. */
+export const grams = (g: number) => (g >= 1000 ? `${(g / 1000).toFixed(1)} kg` : `${Math.round(g)} g`);
+
+/** Seconds as `4:10`. */
+export function clock(seconds: number): string {
+  const whole = Math.max(0, Math.round(seconds));
+  return `${Math.floor(whole / 60)}:${String(whole % 60).padStart(2, '0')}`;
+}
+
+/** Minutes with at most one decimal. */
+export const minutes = (m: number) => (m >= 10 ? String(Math.round(m)) : m.toFixed(1).replace(/\.0$/, ''));
+
+const DAYS = ['Sun', 'Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat'];
+const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
+
+/** A civil date or date-time, `Tue 6 Oct`. The school's own clock: no time zone is applied. */
+export function day(civil: string): string {
+  const date = new Date(`${civil.slice(0, 10)}T00:00:00Z`);
+  return `${DAYS[date.getUTCDay()] ?? ''} ${date.getUTCDate()} ${MONTHS[date.getUTCMonth()] ?? ''}`;
+}
+
+/** `18:30` of a civil date-time, moved on by some minutes. */
+export function hour(civil: string, later = 0): string {
+  const [h = '0', m = '0'] = civil.slice(11, 16).split(':');
+  const at = (Number(h) * 60 + Number(m) + later) % (24 * 60);
+  return `${String(Math.floor(at / 60)).padStart(2, '0')}:${String(at % 60).padStart(2, '0')}`;
+}
+
+/** First letter large. */
+export const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
+
+/** `two_words` as `two words`. */
+export const spaced = (word: string) => word.replaceAll('_', ' ');

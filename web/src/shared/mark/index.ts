@@ -1,0 +1,2 @@
+export { Mark } from './Mark';
+export type { MarkKind } from './Mark';

@@ -1,0 +1,3 @@
+export { NotchRule } from './NotchRule';
+export { SizeRule } from './SizeRule';
+export { Wood } from './Wood';
