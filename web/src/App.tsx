@@ -15,8 +15,8 @@ const AboutPage = lazy(() => import('./features/about/AboutPage'));
 
 export function App() {
   const about = useAbout();
-  if (about.isPending) return <Loading />;
-  if (about.isError) return <Failed error={about.error} again={() => void about.refetch()} />;
+  if (!about.data)
+    return about.isError ? <Failed error={about.error} again={() => void about.refetch()} /> : <Loading />;
   if (!about.data.signed_in) return <SignInPage />;
   return (
     <Suspense fallback={<Loading />}>

@@ -15,6 +15,8 @@ export const keys = {
   class: (lesson: number) => ['class', lesson] as const,
   yard: (course: number) => ['yard', course] as const,
   student: (id: number) => ['student', id] as const,
+  /** Version of an attempt after the latest change made here; nothing is read for it. */
+  attemptVersion: (id: number) => ['attempt-version', id] as const,
 };
 
 export const useAbout = () =>
@@ -110,21 +112,27 @@ export const useJudge = (attempt: number | undefined, sample: Api['TypedSample']
     gcTime: 60_000,
   });
 
-/** A change; when it is done, everything that it may have touched is read again. */
+/**
+ * A change. Once it is done, everything that it may have touched is read again. When it fails, what
+ * is on the screen stays, so that nothing typed is lost; a change that keeps nothing typed can ask
+ * to see things as they are now (`refreshOnError`).
+ */
 export function useChange<Input, Output>(
   change: (input: Input) => Promise<Output>,
-  options: { onSuccess?: (output: Output) => void; scope?: string } = {},
+  options: { onSuccess?: (output: Output) => void; scope?: string; refreshOnError?: boolean } = {},
 ) {
   const client = useQueryClient();
+  const refresh = () =>
+    client.invalidateQueries({
+      predicate: (query) => query.queryKey[0] !== 'catalogue' && query.queryKey[0] !== 'judge',
+    });
   return useMutation({
     mutationFn: change,
     scope: options.scope ? { id: options.scope } : undefined,
     onSuccess: (output) => {
       options.onSuccess?.(output);
+      return refresh();
     },
-    onSettled: () =>
-      client.invalidateQueries({
-        predicate: (query) => query.queryKey[0] !== 'catalogue' && query.queryKey[0] !== 'judge',
-      }),
+    onError: () => (options.refreshOnError ? refresh() : undefined),
   });
 }

@@ -63,7 +63,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        /** Replaces the marks of an attempt. */
+        /** Replaces the marks of an attempt; a Stop fault also stops it. */
         put: operations["class_mark"];
         post?: never;
         delete?: never;

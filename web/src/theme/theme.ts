@@ -1,5 +1,5 @@
 import type { CSSVariablesResolver, MantineColorsTuple } from '@mantine/core';
-import { createTheme } from '@mantine/core';
+import { Button, createTheme } from '@mantine/core';
 
 /** Beetroot, the one strong accent; 7 is the accent on paper, 3 in the dim theme. */
 const beetroot: MantineColorsTuple = [
@@ -41,6 +41,14 @@ export const theme = createTheme({
   defaultRadius: 'sm',
   cursorType: 'pointer',
   respectReducedMotion: true,
+  components: {
+    // The accent is light in the dim theme: what is written on it must be dark there.
+    Button: Button.extend({
+      vars: (_theme, { variant, disabled }) => ({
+        root: (variant ?? 'filled') === 'filled' && !disabled ? { '--button-color': 'var(--on-accent)' } : {},
+      }),
+    }),
+  },
 });
 
 const light = {

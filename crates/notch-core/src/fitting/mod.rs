@@ -128,7 +128,7 @@ pub struct Finding {
 }
 
 /// One rule: an id, its text, and its check.
-#[derive(Clone, Copy)]
+#[derive(Clone, Copy, Debug)]
 pub struct Rule {
     /// Id, unique over all rules.
     pub id: &'static str,

@@ -144,9 +144,16 @@ pub fn parse_pieces(text: &str) -> Result<Vec<MeasuredPiece>, Vec<PieceProblem>>
     if problems.is_empty() { Ok(pieces) } else { Err(problems) }
 }
 
-/// A line with letters and no digit.
+/// Words that head a column of measured sides.
+const HEADINGS: [&str; 14] =
+    ["piece", "size", "thickness", "thick", "width", "wide", "length", "long", "far", "end", "t", "w", "l", "mm"];
+
+/// A spreadsheet's heading: nothing but words that name sides.
 fn is_heading(line: &str) -> bool {
-    line.chars().any(char::is_alphabetic) && !line.chars().any(|c| c.is_ascii_digit())
+    let mut words = line.split(|c: char| !c.is_alphabetic()).filter(|word| !word.is_empty()).peekable();
+    words.peek().is_some()
+        && !line.chars().any(|c| c.is_ascii_digit())
+        && words.all(|word| HEADINGS.contains(&word.to_lowercase().as_str()))
 }
 
 /// The numbers of a line, with units joined to them (`3 mm` is one number).
@@ -221,6 +228,7 @@ mod tests {
     fn a_spreadsheet_heading_and_blank_lines_are_passed_over() {
         let pieces = parse_pieces("thickness\twidth\r\n3.1\t3.2\r\n\r\n3.0\t3.3\r\n").unwrap();
         assert_eq!(pieces.len(), 2);
+        assert!(matches!(parse_pieces("NaN").unwrap_err()[0].kind, PieceProblemKind::Unreadable { .. }));
     }
 
     #[test]

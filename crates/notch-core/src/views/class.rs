@@ -250,7 +250,7 @@ pub fn evidence_of(catalogue: &Catalogue, attempts: &[&Attempt]) -> Vec<AttemptE
                 stop_fault: has_stop(catalogue, attempt),
                 grip_ticked: attempt.marks.grip_ticked,
                 hold_ticked: attempt.marks.hold_ticked,
-                cv: blind.clone().last().and_then(|sample| sample.verdict.cv),
+                cv: blind.clone().next_back().and_then(|sample| sample.verdict.cv),
                 pieces: blind.flat_map(|sample| pieces_as_evidence(&sample.verdict)).collect(),
                 even_cv: attempt.tolerance.even_cv,
                 seconds: attempt.seconds,

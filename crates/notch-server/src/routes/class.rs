@@ -4,7 +4,7 @@ use axum::Json;
 use axum::extract::State;
 use axum::http::StatusCode;
 use notch_core::Problem;
-use notch_core::catalogue::Catalogue;
+use notch_core::catalogue::{Catalogue, FaultSeverity};
 use notch_core::measure::{MeasuredPiece, SampleCustom, Verdict, judge, parse_pieces};
 use notch_core::records::{Attempt, AttemptMarks, Incident, IncidentFields, NewAttempt, check_start};
 use notch_core::views::{AdviceChoice, ClassInput, ClassView, advise, class_view, plan_view, reference_seconds};
@@ -139,10 +139,11 @@ pub(crate) async fn stop(State(state): State<AppState>, Id(id): Id) -> Result<Js
     state.write(move |writer, _| Ok(Json(writer.stop_attempt(id, now)?))).await
 }
 
-/// Replaces the marks of an attempt.
+/// Replaces the marks of an attempt; a Stop fault also stops it.
 #[utoipa::path(put, operation_id = "class_mark", path = "/api/attempts/{id}/marks", tag = "class", params(("id" = i64, Path)), request_body = Mark,
     responses((status = 200, body = Attempt), (status = "4XX", body = crate::ProblemDocument)))]
 pub(crate) async fn mark(State(state): State<AppState>, Id(id): Id, Body(mark): Body<Mark>) -> Result<Json<Attempt>, ApiError> {
+    let now = state.settings.clock.now();
     state
         .write(move |writer, catalogue| {
             let unknown = mark.marks.faults.iter().enumerate().filter(|(_, fault)| catalogue.fault(fault).is_none());
@@ -150,7 +151,11 @@ pub(crate) async fn mark(State(state): State<AppState>, Id(id): Id, Body(mark): 
                 Problem::new(format!("/marks/faults/{index}"), "fault", fault, "is not known", "a fault of the catalogue")
             });
             ApiError::unless_empty(problems.collect())?;
-            Ok(Json(writer.mark_attempt(id, mark.version, &mark.marks)?))
+            let marked = writer.mark_attempt(id, mark.version, &mark.marks)?;
+            // A Stop fault ends the attempt and pauses the student, in the same moment.
+            let stops = |fault: &String| catalogue.fault(fault).is_some_and(|fault| fault.severity == FaultSeverity::Stop);
+            let must_stop = marked.stopped_at.is_none() && mark.marks.faults.iter().any(stops);
+            Ok(Json(if must_stop { writer.stop_attempt(id, now)? } else { marked }))
         })
         .await
 }

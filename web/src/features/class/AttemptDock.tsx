@@ -24,6 +24,7 @@ interface Props {
 /** One student at work: start, stop, ticks and faults, each with its cue. */
 export function AttemptDock({ view, station, exercise, onNext }: Props) {
   const { student, running } = station;
+  const client = useQueryClient();
   const about = useAbout();
   const now = useServerNow(about.data?.now, Boolean(running));
   const free = view.knives.filter(
@@ -37,15 +38,21 @@ export function AttemptDock({ view, station, exercise, onNext }: Props) {
       : ordered[0]
         ? String(ordered[0].id)
         : null;
-  const start = useChange(() =>
-    answer(
-      api.POST('/api/attempts', {
-        body: { student_id: student.id, exercise_id: exercise.id, knife_id: Number(knife) },
-      }),
-    ),
+  const start = useChange(
+    () =>
+      answer(
+        api.POST('/api/attempts', {
+          body: { student_id: student.id, exercise_id: exercise.id, knife_id: Number(knife) },
+        }),
+      ),
+    { refreshOnError: true },
   );
-  const stop = useChange((id: number) =>
-    answer(api.POST('/api/attempts/{id}/stop', { params: { path: { id } } })),
+  const stop = useChange(
+    (id: number) => answer(api.POST('/api/attempts/{id}/stop', { params: { path: { id } } })),
+    {
+      refreshOnError: true,
+      onSuccess: (kept) => client.setQueryData(keys.attemptVersion(kept.id), kept.version),
+    },
   );
   const toggle = () => {
     if (running) stop.mutate(running.id);
@@ -111,12 +118,7 @@ export function AttemptDock({ view, station, exercise, onNext }: Props) {
       )}
       <Trouble error={start.error ?? stop.error} />
       {latest ? (
-        <Marks
-          key={latest.id}
-          attempt={latest}
-          lessonId={view.lesson.id}
-          onStopFault={() => running && stop.mutate(running.id)}
-        />
+        <Marks key={latest.id} attempt={latest} lessonId={view.lesson.id} />
       ) : (
         <p className="quiet">Ticks and faults open with the first attempt.</p>
       )}
@@ -130,15 +132,7 @@ export function AttemptDock({ view, station, exercise, onNext }: Props) {
 const shapeOf: Record<Api['FaultSeverity'], MarkKind> = { stop: 'stop', hold: 'caution', polish: 'todo' };
 const headOf: Record<Api['FaultSeverity'], string> = { stop: 'Stop', hold: 'Hold', polish: 'Polish' };
 
-function Marks({
-  attempt,
-  lessonId,
-  onStopFault,
-}: {
-  attempt: Api['Attempt'];
-  lessonId: number;
-  onStopFault: () => void;
-}) {
+function Marks({ attempt, lessonId }: { attempt: Api['Attempt']; lessonId: number }) {
   const catalogue = useCatalogue();
   const client = useQueryClient();
   const [marks, setMarks] = useState(attempt.marks);
@@ -146,14 +140,14 @@ function Marks({
   // Ticks go out one after the other, each from the version that the one before it made.
   const save = useChange(
     async (next: Api['AttemptMarks']) => {
-      const known = client.getQueryData<number>(['attempt-version', attempt.id]) ?? attempt.version;
+      const known = client.getQueryData<number>(keys.attemptVersion(attempt.id)) ?? attempt.version;
       const kept = await answer(
         api.PUT('/api/attempts/{id}/marks', {
           params: { path: { id: attempt.id } },
           body: { version: Math.max(known, attempt.version), marks: next },
         }),
       );
-      client.setQueryData(['attempt-version', attempt.id], kept.version);
+      client.setQueryData(keys.attemptVersion(attempt.id), kept.version);
       return kept;
     },
     { scope: `marks ${attempt.id}` },
@@ -162,7 +156,7 @@ function Marks({
     setMarks(next);
     save.mutate(next, {
       onError: () => {
-        client.removeQueries({ queryKey: ['attempt-version', attempt.id] });
+        client.removeQueries({ queryKey: keys.attemptVersion(attempt.id) });
         void client.invalidateQueries({ queryKey: keys.class(lessonId) });
         setMarks(attempt.marks);
       },
@@ -175,7 +169,6 @@ function Marks({
       ...marks,
       faults: on ? [...marks.faults, fault.id] : marks.faults.filter((id) => id !== fault.id),
     });
-    if (on && fault.severity === 'stop') onStopFault();
   };
   const faults = catalogue.data?.faults ?? [];
   return (

@@ -1,5 +1,5 @@
 import { Button, SegmentedControl } from '@mantine/core';
-import { useDisclosure, useHotkeys } from '@mantine/hooks';
+import { useDisclosure, useHotkeys, useMediaQuery } from '@mantine/hooks';
 import { Link, useSearchParams } from 'react-router';
 import type { Api } from '../../api/client';
 import { useAbout, useClass } from '../../api/queries';
@@ -37,6 +37,7 @@ function RunningClass({ courseId, lessonId }: { courseId: number; lessonId: numb
   const exercise = search.get('exercise');
   const view = useClass(lessonId, exercise ? Number(exercise) : undefined);
   const [writing, write] = useDisclosure();
+  const narrow = useMediaQuery('(max-width: 860px)');
   const asked = Number(search.get('student') ?? Number.NaN);
   const stations = view.data?.stations ?? [];
   const at = Math.max(
@@ -61,8 +62,8 @@ function RunningClass({ courseId, lessonId }: { courseId: number; lessonId: numb
     ['[', () => step(-1)],
     [']', () => step(1)],
   ]);
-  if (view.isPending) return <Loading />;
-  if (view.isError) return <Failed error={view.error} again={() => void view.refetch()} />;
+  if (!view.data)
+    return view.isError ? <Failed error={view.error} again={() => void view.refetch()} /> : <Loading />;
   const data = view.data;
   const current = data.exercises.find((e) => e.id === data.exercise_id);
   if (!current) {
@@ -90,6 +91,7 @@ function RunningClass({ courseId, lessonId }: { courseId: number; lessonId: numb
             {data.exercises.length > 1 && (
               <SegmentedControl
                 aria-label="Exercise"
+                orientation={narrow ? 'vertical' : 'horizontal'}
                 value={String(current.id)}
                 onChange={(value) => select({ exercise: Number(value) })}
                 data={data.exercises.map((e) => ({ value: String(e.id), label: e.title }))}

@@ -1,9 +1,10 @@
 import { Button, SegmentedControl, Textarea } from '@mantine/core';
 import { useDebouncedValue, useHotkeys } from '@mantine/hooks';
+import { useQueryClient } from '@tanstack/react-query';
 import { useRef, useState } from 'react';
 import type { Api } from '../../api/client';
 import { ApiProblem, answer, api } from '../../api/client';
-import { useChange, useJudge } from '../../api/queries';
+import { keys, useChange, useJudge } from '../../api/queries';
 import { Mark } from '../../shared/mark';
 import { Trouble } from '../../shared/State';
 import styles from './Class.module.css';
@@ -20,6 +21,7 @@ export function MeasurePanel({
   exercise: Api['ClassExercise'];
 }) {
   const attempt = [...station.attempts].reverse().find((each) => each.exercise_id === exercise.id);
+  const client = useQueryClient();
   const field = useRef<HTMLTextAreaElement>(null);
   const [text, setText] = useState('');
   const [custom, setCustom] = useState<Custom>('blind_ten');
@@ -29,7 +31,12 @@ export function MeasurePanel({
   const keep = useChange(
     (id: number) =>
       answer(api.POST('/api/attempts/{id}/samples', { params: { path: { id } }, body: { custom, text } })),
-    { onSuccess: () => setText('') },
+    {
+      onSuccess: (marked) => {
+        client.setQueryData(keys.attemptVersion(marked.id), marked.version);
+        setText('');
+      },
+    },
   );
   const problem = [keep.error, text.trim() ? judged.error : null].find(
     (error) => error instanceof ApiProblem,
@@ -60,9 +67,7 @@ export function MeasurePanel({
               className={styles.pieces}
               label={`One piece a line: ${exercise.columns.join(', ')}`}
               placeholder={exercise.columns.length > 1 ? '3.1 3.3 50' : '3.1'}
-              autosize
-              minRows={6}
-              maxRows={9}
+              rows={8}
               spellCheck={false}
               value={text}
               onChange={(event) => setText(event.currentTarget.value)}

@@ -20,8 +20,8 @@ export default function CoursePage() {
 
 function ExistingCourse({ id }: { id: number }) {
   const course = useCourse(id);
-  if (course.isPending) return <Loading />;
-  if (course.isError) return <Failed error={course.error} again={() => void course.refetch()} />;
+  if (!course.data)
+    return course.isError ? <Failed error={course.error} again={() => void course.refetch()} /> : <Loading />;
   return (
     <main className="stack" style={{ padding: '20px 24px', overflowY: 'auto', flex: 1 }}>
       <h1>Course and students</h1>

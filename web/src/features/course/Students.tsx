@@ -89,7 +89,7 @@ export function Students({ courseId, students }: { courseId: number; students: A
                 size="xs"
                 variant="default"
                 onClick={() => archive.mutate({ student, archived: true })}
-                aria-label={`Take ${student.name} out`}
+                aria-label={`Take out ${student.name}`}
               >
                 Take out
               </Button>

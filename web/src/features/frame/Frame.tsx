@@ -52,8 +52,8 @@ export function Frame() {
       () => void navigate(toPlace(courseId, place, lesson)),
     ]),
   ]);
-  if (course.isPending) return <Loading />;
-  if (course.isError) return <Failed error={course.error} again={() => void course.refetch()} />;
+  if (!course.data)
+    return course.isError ? <Failed error={course.error} again={() => void course.refetch()} /> : <Loading />;
   return (
     <div className={styles.frame}>
       <a className={styles.skip} href="#place">
@@ -125,7 +125,7 @@ function Top({ view, lesson, onFind, onKeys }: TopProps) {
           c="var(--ink)"
           px={8}
           onClick={() => setUnit(unit === 'mm' ? 'in' : 'mm')}
-          aria-label={`Lengths in ${unit === 'mm' ? 'millimetres' : 'inches'}; change`}
+          aria-label={unit === 'mm' ? 'mm: show lengths in inches' : 'inch: show lengths in millimetres'}
         >
           {unit === 'mm' ? 'mm' : 'inch'}
         </Button>

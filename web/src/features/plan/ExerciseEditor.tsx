@@ -201,11 +201,14 @@ interface SetupProps {
 
 function Setup({ advice, choice, change, at }: SetupProps) {
   const [unit] = useUnit();
+  const [choiceKey, setChoiceKey] = useState<string>();
   const { setup } = advice;
   const knifeKey = (knife: Api['KnifeChoice']) =>
     `${knife.knife_type}/${knife.length}/${knife.sharp ? '' : knife.numbers.join()}`;
-  const chosen =
+  const proposed =
     advice.knife === null || advice.knife === undefined ? undefined : advice.knives[advice.knife];
+  // A choice shows at once; its reasons follow with the answer.
+  const chosen = advice.knives.find((k) => knifeKey(k) === choiceKey) ?? proposed;
   return (
     <div className="stack">
       <div className="row" style={{ alignItems: 'flex-start', gap: 18 }}>
@@ -240,8 +243,10 @@ function Setup({ advice, choice, change, at }: SetupProps) {
             ? `${k.name}${k.numbers.length > 1 ? ` ×${k.numbers.length}` : ''}`
             : `${k.name}, no. ${k.numbers.join(', ')}`,
           fit: k.fit,
+          disabled: !k.sharp,
         }))}
         onChange={(value) => {
+          setChoiceKey(value);
           const knife = advice.knives.find((k) => knifeKey(k) === value);
           if (knife) change({ ...open, knife_type: knife.knife_type, knife_length: knife.length });
         }}
@@ -251,28 +256,28 @@ function Setup({ advice, choice, change, at }: SetupProps) {
           <Options
             legend="Motion"
             error={at('/motion')}
-            value={setup.motion}
+            value={choice.motion ?? setup.motion}
             options={advice.motions}
             onChange={(motion) => change({ motion, ...keepKnife(setup) })}
           />
           <Options
             legend="Knife-hand grip"
             error={at('/grip')}
-            value={setup.grip}
+            value={choice.grip ?? setup.grip}
             options={advice.grips}
             onChange={(grip) => change({ grip, ...keepKnife(setup) })}
           />
           <Options
             legend="Guide-hand hold"
             error={at('/hold')}
-            value={setup.hold}
+            value={choice.hold ?? setup.hold}
             options={advice.holds}
             onChange={(hold) => change({ hold, ...keepKnife(setup) })}
           />
           <Options
             legend="Third of the blade"
             error={at('/third')}
-            value={setup.third}
+            value={choice.third ?? setup.third}
             options={advice.thirds}
             onChange={(third) => change({ third, ...keepKnife(setup) })}
           />

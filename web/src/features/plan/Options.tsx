@@ -7,6 +7,8 @@ interface Option<T> {
   value: T;
   name: string;
   fit: Api['Fit'];
+  /** Cannot even be looked at as a choice, e.g. one dull knife of a model. */
+  disabled?: boolean;
 }
 
 interface Props<T extends string> {
@@ -41,6 +43,7 @@ export function Options<T extends string>({ legend, options, value, onChange, er
                 name={name}
                 value={option.value}
                 checked={option.value === value}
+                disabled={option.disabled}
                 onChange={() => onChange(option.value)}
               />
               <Mark kind={kind} size={14} />

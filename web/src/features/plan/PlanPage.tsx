@@ -51,8 +51,8 @@ function NoLesson({ courseId }: { courseId: number }) {
 
 function Lesson({ courseId, lessonId }: { courseId: number; lessonId: number }) {
   const plan = usePlan(lessonId);
-  if (plan.isPending) return <Loading />;
-  if (plan.isError) return <Failed error={plan.error} again={() => void plan.refetch()} />;
+  if (!plan.data)
+    return plan.isError ? <Failed error={plan.error} again={() => void plan.refetch()} /> : <Loading />;
   return <LessonPlan courseId={courseId} plan={plan.data} />;
 }
 

@@ -46,6 +46,7 @@ export function TimeRule({ rule, exercises, selected, onSelect, onChange, onMove
           const [left, right] = [x(segment.starts), x(segment.ends)];
           const narrow = right - left < 62;
           const what = title(segment);
+          const shown = narrow ? segment.short : (what ?? segment.name);
           return (
             <div key={index}>
               <button
@@ -57,13 +58,21 @@ export function TimeRule({ rule, exercises, selected, onSelect, onChange, onMove
                 data-over={segment.over > 0}
                 aria-pressed={selected === index}
                 aria-describedby={hint}
-                aria-label={`${segment.name}${what ? `, ${what}` : ''}: ${segment.minutes} minutes, from ${segment.starts} to ${segment.ends}${segment.over > 0 ? `, ${segment.over} over` : ''}${segment.short_by > 0 ? `, needs ${segment.short_by} more` : ''}`}
                 onClick={() => onSelect(index)}
                 onKeyDown={onKeyDown(index, segment.minutes)}
               >
-                <strong>{narrow ? segment.short : (what ?? segment.name)}</strong>
-                {!narrow && what && <span>{segment.name}</span>}
-                <span className={`${styles.minutes} mono`}>{segment.minutes}</span>
+                <strong>{shown}</strong>
+                {!narrow && what && <span> {segment.name}</span>}
+                {narrow ? (
+                  <span className="visually-hidden"> {segment.minutes}</span>
+                ) : (
+                  <span className={`${styles.minutes} mono`}> {segment.minutes}</span>
+                )}
+                <span className="visually-hidden">
+                  {` minutes, from ${segment.starts} to ${segment.ends}`}
+                  {segment.over > 0 && `, ${segment.over} over`}
+                  {segment.short_by > 0 && `, needs ${segment.short_by} more`}
+                </span>
               </button>
               <div
                 className={styles.grip}

@@ -27,8 +27,8 @@ export default function RackPage() {
   const rack = useRack();
   const [search, setSearch] = useSearchParams();
   const { ref, width } = useElementSize();
-  if (rack.isPending) return <Loading />;
-  if (rack.isError) return <Failed error={rack.error} again={() => void rack.refetch()} />;
+  if (!rack.data)
+    return rack.isError ? <Failed error={rack.error} again={() => void rack.refetch()} /> : <Loading />;
   const knives = rack.data;
   const adding = search.has('add') || knives.length === 0;
   const asked = Number(search.get('knife') ?? Number.NaN);

@@ -6,8 +6,12 @@ import { Failed, Loading } from '../../shared/State';
 /** The first course; on the first evening, what to do. */
 export function StartPage() {
   const courses = useCourses();
-  if (courses.isPending) return <Loading />;
-  if (courses.isError) return <Failed error={courses.error} again={() => void courses.refetch()} />;
+  if (!courses.data)
+    return courses.isError ? (
+      <Failed error={courses.error} again={() => void courses.refetch()} />
+    ) : (
+      <Loading />
+    );
   const first = courses.data[0];
   if (first) return <Navigate to={`/courses/${first.id}/yard`} replace />;
   return (

@@ -16,7 +16,7 @@ const markOf: Record<Api['NotchState']['kind'], MarkKind> = { open: 'todo', cut:
 export function StudentDock({ id }: { id: number }) {
   const student = useStudent(id);
   const [unit] = useUnit();
-  if (student.isError) {
+  if (student.isError && !student.data) {
     return (
       <Dock label="Student">
         <Failed error={student.error} again={() => void student.refetch()} />

@@ -28,8 +28,9 @@ export default function YardPage() {
   const { courseId, course } = useHere();
   const yard = useYard(courseId);
   const [search, setSearch] = useSearchParams();
-  if (yard.isPending || !course.data) return <Loading />;
-  if (yard.isError) return <Failed error={yard.error} again={() => void yard.refetch()} />;
+  if (!course.data) return <Loading />;
+  if (!yard.data)
+    return yard.isError ? <Failed error={yard.error} again={() => void yard.refetch()} /> : <Loading />;
   const rows = yard.data;
   const asked = Number(search.get('student') ?? Number.NaN);
   const selected = rows.find((row) => row.student.id === asked)?.student.id ?? rows[0]?.student.id;

@@ -13,7 +13,9 @@ export function Dock({
   children: React.ReactNode;
 }) {
   return (
-    <aside className={styles.dock} data-wide={wide || undefined} aria-label={label}>
+    // It scrolls, so the keyboard must be able to reach it.
+    // eslint-disable-next-line jsx-a11y/no-noninteractive-tabindex
+    <aside tabIndex={0} className={styles.dock} data-wide={wide || undefined} aria-label={label}>
       {children}
     </aside>
   );

@@ -1,0 +1,280 @@
+//! The fitting rules and the advice built on them.
+
+use notch_core::catalogue::{AngleRange, Catalogue, Edge, Grip, Hold, Motion, Third};
+use notch_core::fitting::{Candidate, Case, Fit, Job, Wanted, rules, suggest};
+use notch_core::lesson::Amount;
+use notch_core::people::{AgeBand, Hand, HandSize, Pace};
+use notch_core::records::{Course, CourseFields, EdgeState, ExerciseFields, Knife, KnifeFields, Student, StudentFields};
+use notch_core::units::Millimetres;
+use notch_core::views::{Advice, AdviceChoice, School, advise, check_choice};
+use proptest::prelude::*;
+use std::sync::LazyLock;
+
+static CATALOGUE: LazyLock<Catalogue> = LazyLock::new(|| Catalogue::shipped().unwrap());
+
+fn course(age_band: AgeBand) -> Course {
+    Course {
+        id: 1,
+        version: 1,
+        fields: CourseFields {
+            name: "c".into(),
+            school: "s".into(),
+            place: "p".into(),
+            age_band,
+            pace: Pace::Learner,
+            standard_set: "eighth".into(),
+            tolerance: "school".into(),
+            lesson_minutes: 110,
+            boards: 16,
+            index_on_spine: "never".into(),
+            towards_self: "paring_only".into(),
+        },
+    }
+}
+
+fn student(name: &str, hand: Hand, allergies: &[&str]) -> Student {
+    let fields = StudentFields {
+        name: name.into(),
+        station: 1,
+        hand,
+        hand_size: HandSize::Medium,
+        clearance: Millimetres::whole(210),
+        allergies: allergies.iter().map(ToString::to_string).collect(),
+        notes: String::new(),
+    };
+    Student { id: 1, course_id: 1, version: 1, archived: false, fields }
+}
+
+/// One sharp knife of each type, numbered from 1.
+fn rack() -> Vec<Knife> {
+    (1..)
+        .zip(&CATALOGUE.knives)
+        .map(|(id, kind)| Knife {
+            id,
+            version: 1,
+            archived: false,
+            fields: KnifeFields {
+                number: id.to_string(),
+                knife_type: kind.id.clone(),
+                length: kind.length.usual,
+                heel_height: kind.heel_height,
+                hand: (kind.edge == Edge::SingleBevel).then_some(Hand::Right),
+                edge_state: EdgeState::Sharp,
+                note: String::new(),
+            },
+        })
+        .collect()
+}
+
+fn choice(food: &str, cut: &str) -> AdviceChoice {
+    AdviceChoice {
+        food: food.into(),
+        cut: cut.into(),
+        amount: Amount::Pieces { count: 40 },
+        own_minutes: None,
+        knife_type: None,
+        knife_length: None,
+        motion: None,
+        grip: None,
+        hold: None,
+        third: None,
+    }
+}
+
+fn advice(age_band: AgeBand, choice: &AdviceChoice) -> Advice {
+    let (course, students, knives) =
+        (course(age_band), [student("Ivo", Hand::Right, &["celery"]), student("Ann", Hand::Left, &[])], rack());
+    advise(&School { catalogue: &CATALOGUE, course: &course, students: &students, knives: &knives }, choice).unwrap()
+}
+
+fn refusal<'a>(advice: &'a Advice, knife_type: &str) -> &'a str {
+    let knife = advice.knives.iter().find(|knife| knife.knife_type == knife_type).unwrap();
+    assert!(knife.fit.refused, "{knife_type} is not refused: {:?}", knife.fit);
+    &knife.fit.findings[0].words
+}
+
+#[test]
+fn every_rule_has_its_own_id_and_text() {
+    let ids: std::collections::BTreeSet<&str> = rules().map(|rule| rule.id).collect();
+    assert_eq!(ids.len(), rules().count());
+    assert!(rules().all(|rule| rule.text.ends_with('.') && rule.id.contains('.')));
+}
+
+#[test]
+fn julienne_of_carrot_gets_the_usual_setup() {
+    let advice = advice(AgeBand::Adult, &choice("carrot", "julienne"));
+    let setup = advice.setup.as_ref().unwrap();
+    assert_eq!((setup.grip, setup.hold, setup.motion, setup.third), (Grip::Pinch, Hold::Claw, Motion::Push, Third::Heel));
+    assert_eq!(setup.knife_type, "flat_chefs");
+    assert!(!advice.refused && advice.warnings.is_empty());
+    assert_eq!(advice.figures.pieces_per_unit, Some(77));
+    assert_eq!(advice.figures.strokes_each, Some(62));
+    assert!(refusal(&advice, "bread").contains("skate"));
+    assert!(refusal(&advice, "paring").contains("force on the board"));
+    assert!(refusal(&advice, "birds_beak").contains("never on the board"));
+    assert!(refusal(&advice, "single_bevel_slicer").contains("anything hard"));
+}
+
+#[test]
+fn teeth_for_a_crust_and_nothing_else() {
+    let bread = advice(AgeBand::Adult, &choice("bread", "coins"));
+    let setup = bread.setup.as_ref().unwrap();
+    assert_eq!((setup.knife_type.as_str(), setup.motion, setup.grip), ("bread", Motion::Saw, Grip::Handle));
+    assert!(refusal(&bread, "chefs").contains("crushes"));
+}
+
+#[test]
+fn a_child_gets_a_short_blade_the_handle_and_the_bridge() {
+    let advice = advice(AgeBand::Child, &choice("cucumber", "coins"));
+    let setup = advice.setup.as_ref().unwrap();
+    assert_eq!((setup.grip, setup.hold), (Grip::Handle, Hold::Bridge));
+    assert!(setup.knife_length <= Millimetres::whole(130));
+    assert!(refusal(&advice, "chefs").contains("too long for this age group"));
+}
+
+#[test]
+fn tapping_is_free_to_25_mm_warned_to_50_and_refused_above() {
+    let tap = |food: &str| {
+        let wanted = AdviceChoice {
+            motion: Some(Motion::Tap),
+            knife_type: Some("santoku".into()),
+            knife_length: Some(Millimetres::whole(165)),
+            ..choice(food, "coins")
+        };
+        let advice = advice(AgeBand::Adult, &wanted);
+        let found = advice.motions.iter().find(|motion| motion.value == Motion::Tap).unwrap().fit.clone();
+        let against = found.findings.iter().any(|finding| {
+            finding.rule == "motion.tap_height" && matches!(finding.effect, notch_core::fitting::Effect::Against(_))
+        });
+        (advice.refused, against)
+    };
+    assert_eq!(tap("celery"), (false, false));
+    assert_eq!(tap("carrot"), (false, true));
+    assert_eq!(tap("cabbage"), (true, false));
+}
+
+#[test]
+fn an_allergy_is_named_before_all_other_cautions() {
+    let advice = advice(AgeBand::Adult, &choice("celery", "batonnet"));
+    assert!(advice.cautions[0].text.starts_with("Ivo must not meet celery stalk"), "{:?}", advice.cautions[0]);
+}
+
+#[test]
+fn a_refused_setup_is_told_at_its_fields_and_an_allowed_one_keeps_its_warnings() {
+    let (course, students, knives) = (course(AgeBand::Adult), [student("Ivo", Hand::Right, &[])], rack());
+    let school = School { catalogue: &CATALOGUE, course: &course, students: &students, knives: &knives };
+    let fields = |knife: &str, length: u16, motion, grip, third| ExerciseFields {
+        food: "carrot".into(),
+        cut: "julienne".into(),
+        knife_type: knife.into(),
+        knife_length: Millimetres::whole(length),
+        grip,
+        hold: Hold::Claw,
+        motion,
+        third,
+        amount: Amount::Pieces { count: 40 },
+        own_minutes: None,
+    };
+    let refused = check_choice(&school, &fields("bread", 230, Motion::Saw, Grip::IndexOnSpine, Third::Heel)).unwrap_err();
+    let at: Vec<&str> = refused.iter().map(|problem| problem.pointer.as_str()).collect();
+    assert!(at.contains(&"/knife_type") && at.contains(&"/grip"), "{refused:?}");
+    let kept = check_choice(&school, &fields("petty", 130, Motion::Push, Grip::Handle, Third::Middle)).unwrap();
+    let rules: Vec<&str> = kept.iter().map(|warning| warning.rule.as_str()).collect();
+    assert!(rules.contains(&"blade.firmness") && rules.contains(&"third.firmness"), "{rules:?}");
+    let unknown = check_choice(&school, &fields("chefs", 250, Motion::Push, Grip::Pinch, Third::Heel)).unwrap_err();
+    assert!(unknown[0].message.contains("is not on the rack"));
+}
+
+#[test]
+fn a_class_with_fewer_knives_than_students_takes_turns() {
+    let course = course(AgeBand::Adult);
+    let students: Vec<Student> = (0..14).map(|_| student("S", Hand::Right, &[])).collect();
+    let knives: Vec<Knife> = rack().into_iter().filter(|knife| knife.fields.knife_type == "chefs").collect();
+    let school = School { catalogue: &CATALOGUE, course: &course, students: &students, knives: &knives };
+    let figures = advise(&school, &choice("carrot", "julienne")).unwrap().figures;
+    assert_eq!(figures.rounds, 14);
+    // 3.37 minutes each, a minute to change knives between rounds.
+    assert_eq!(figures.minutes_needed, Some((14.0 * figures.minutes_each.unwrap() + 13.0).ceil() as u16));
+    assert_eq!((figures.units_students, figures.units_demonstration, figures.units_spare), (14, 1, 2));
+    let empty = advise(&School { knives: &[], ..school }, &choice("carrot", "julienne")).unwrap();
+    assert!(empty.setup.is_none() && empty.refused && empty.figures.minutes_needed.is_none());
+}
+
+#[test]
+fn food_without_a_piece_of_that_size_says_nought_and_a_bundle_is_planned_whole() {
+    let large = advice(AgeBand::Adult, &choice("ginger", "large_dice"));
+    assert!(large.figures.pieces_per_unit.is_some());
+    let parsley = advice(
+        AgeBand::Adult,
+        &AdviceChoice { amount: Amount::Units { count: 1 }, own_minutes: Some(5.0), ..choice("parsley", "mince") },
+    );
+    assert_eq!((parsley.figures.pieces_per_unit, parsley.figures.minutes_each), (None, Some(5.0)));
+    assert!(parsley.figures.no_count.is_some());
+    assert_eq!(parsley.setup.unwrap().motion, Motion::PivotMince);
+}
+
+#[test]
+fn every_food_and_cut_of_the_catalogue_gets_an_answer() {
+    for food in &CATALOGUE.foods {
+        for cut in &CATALOGUE.cuts {
+            let advice = advice(AgeBand::Adult, &choice(&food.id, &cut.id));
+            assert_eq!(advice.knives.len(), CATALOGUE.knives.len(), "{} of {}", cut.id, food.id);
+            for knife in advice.knives.iter().filter(|knife| knife.fit.refused) {
+                assert!(!knife.fit.findings[0].words.is_empty());
+            }
+            assert!(advice.figures.units_total > 0);
+        }
+    }
+}
+
+proptest! {
+    #[test]
+    fn the_order_of_the_rules_never_changes_a_fit(
+        food in 0usize..40, cut in 0usize..15, knife in 0usize..15, motion in 0usize..10, grip in 0usize..6, hold in 0usize..5, third in 0usize..3,
+        sharp in any::<bool>(), order in Just(rules().collect::<Vec<_>>()).prop_shuffle(),
+    ) {
+        let food = &CATALOGUE.foods[food % CATALOGUE.foods.len()];
+        let cut = &CATALOGUE.cuts[cut % CATALOGUE.cuts.len()];
+        let kind = &CATALOGUE.knives[knife % CATALOGUE.knives.len()];
+        let job = Job {
+            catalogue: &CATALOGUE, food, cut, target: CATALOGUE.target("eighth", &cut.id).unwrap(), age_band: AgeBand::Adult,
+            index_on_spine: true, towards_self: true, hands: (3, 1), allergic: Vec::new(),
+        };
+        let knife = Candidate { kind, length: kind.length.usual, heel_height: kind.heel_height, hand: None, sharp, numbers: vec!["1".into()] };
+        let case = Case {
+            job: &job, knife: &knife, motion: Motion::ALL[motion], grip: Grip::ALL[grip], hold: Hold::ALL[hold], third: Third::ALL[third],
+        };
+        let fit = Fit::of(rules(), &case);
+        prop_assert_eq!(&Fit::of(order, &case), &fit);
+        prop_assert_eq!(fit.refused, fit.findings.iter().any(|f| f.effect == notch_core::fitting::Effect::Refuse));
+        prop_assert!(fit.score <= 100 && (!fit.refused || fit.score == 0));
+        if !sharp {
+            prop_assert!(fit.refused);
+        }
+    }
+
+    #[test]
+    fn a_refused_knife_is_never_proposed_while_another_fits(food in 0usize..40, cut in 0usize..15) {
+        let food = &CATALOGUE.foods[food % CATALOGUE.foods.len()];
+        let cut = &CATALOGUE.cuts[cut % CATALOGUE.cuts.len()];
+        let job = Job {
+            catalogue: &CATALOGUE, food, cut, target: CATALOGUE.target("eighth", &cut.id).unwrap(), age_band: AgeBand::Adult,
+            index_on_spine: false, towards_self: true, hands: (3, 1), allergic: Vec::new(),
+        };
+        let knives: Vec<Candidate<'_>> = CATALOGUE.knives.iter().map(|kind| Candidate {
+            kind, length: kind.length.usual, heel_height: kind.heel_height, hand: None, sharp: true, numbers: vec!["1".into()],
+        }).collect();
+        let found = suggest(&job, &knives, Wanted::default());
+        let chosen = found.setup.unwrap().knife;
+        let refused = found.knives.iter().find(|option| option.knife == chosen).unwrap().fit.refused;
+        prop_assert_eq!(refused, found.knives.iter().all(|option| option.fit.refused));
+    }
+}
+
+#[test]
+fn a_knife_has_an_angle_unless_it_has_teeth() {
+    for kind in &CATALOGUE.knives {
+        assert_eq!(kind.angle.is_none(), kind.edge == Edge::Serrated, "{}", kind.id);
+        assert!(kind.angle.is_none_or(|AngleRange { to, .. }| to <= 25.0), "{}", kind.id);
+    }
+}

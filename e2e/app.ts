@@ -1,0 +1,72 @@
+import { test as base } from '@playwright/test';
+import { spawn } from 'node:child_process';
+import type { ChildProcess } from 'node:child_process';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+
+const BINARY =
+  process.env.YARD_NOTCH ?? fileURLToPath(new URL('../target/debug/yard-notch', import.meta.url));
+
+/** The real program on a data folder of its own. */
+export class App {
+  url = '';
+  readonly folder = mkdtempSync(join(tmpdir(), 'yard-notch-e2e-'));
+  private process: ChildProcess | undefined;
+
+  constructor(private readonly demo: boolean) {}
+
+  async start(): Promise<void> {
+    const options = [
+      'serve',
+      '--data',
+      this.folder,
+      '--listen',
+      '127.0.0.1:0',
+      ...(this.demo ? ['--demo'] : []),
+    ];
+    const started = spawn(BINARY, options, { stdio: ['ignore', 'pipe', 'inherit'] });
+    this.process = started;
+    this.url = await new Promise<string>((resolve, reject) => {
+      let said = '';
+      started.stdout.on('data', (chunk: Buffer) => {
+        said += chunk.toString();
+        const found = /http:\/\/\S+/.exec(said);
+        if (found) resolve(found[0]);
+      });
+      started.once('exit', (code) => reject(new Error(`the program ended with ${code}`)));
+    });
+  }
+
+  async stop(): Promise<void> {
+    const running = this.process;
+    if (!running || running.exitCode !== null) return;
+    const ended = new Promise((resolve) => running.once('exit', resolve));
+    running.kill('SIGTERM');
+    await ended;
+  }
+
+  async close(): Promise<void> {
+    await this.stop();
+    rmSync(this.folder, { recursive: true, force: true });
+  }
+}
+
+/** Each test has its own program: `app` with the demo school, `empty` with nothing. */
+export const test = base.extend<{ app: App; empty: App }>({
+  app: async ({}, use) => {
+    const app = new App(true);
+    await app.start();
+    await use(app);
+    await app.close();
+  },
+  empty: async ({}, use) => {
+    const app = new App(false);
+    await app.start();
+    await use(app);
+    await app.close();
+  },
+});
+
+export { expect } from '@playwright/test';

@@ -1,0 +1,147 @@
+import type { Page } from '@playwright/test';
+import { expect, test } from './app';
+
+const PIECES =
+  '3.4 3.3 50\n3.6 3.4 51\n3.5 3.6 49\n3.7 3.5 50\n3.3 3.4 50\n3.6 3.6 48\n3.5 3.3 50\n3.8 3.5 51\n4.2 3.6 50\n3.4 3.5 50';
+
+const station = (page: Page, name: string) =>
+  page.getByRole('list', { name: 'Stations' }).getByRole('button', { name });
+
+/** Opens the julienne of lesson 5 at a student. */
+async function open(page: Page, url: string, name: string) {
+  await page.goto(`${url}/courses/1/class/5`);
+  await page.getByText('Julienne of carrot', { exact: true }).first().click();
+  await expect(page.getByRole('heading', { name: 'Julienne of carrot' })).toBeVisible();
+  await station(page, name).click();
+}
+
+async function attempt(page: Page) {
+  await page.getByRole('button', { name: /Start (the|another) attempt/ }).click();
+  await expect(page.getByRole('timer')).toBeVisible();
+  await page.getByRole('button', { name: 'Stop the attempt' }).click();
+  await expect(page.getByRole('button', { name: 'Start another attempt' })).toBeVisible();
+}
+
+test('a student is timed, marked, measured and judged on the spot', async ({ page, app }) => {
+  await open(page, app.url, 'Noor Hale');
+  await attempt(page);
+  await page.getByRole('button', { name: 'Grip sound' }).click();
+  await page.getByRole('button', { name: 'Hold sound' }).click();
+  await page.getByRole('button', { name: 'Loose grip' }).click();
+  await expect(page.getByText('“Pinch the blade: if I nudge it, it must not move.”')).toBeVisible();
+  await page.getByRole('textbox', { name: /One piece a line/ }).fill(PIECES);
+  const panel = page.getByRole('region', { name: 'Measured pieces' });
+  await expect(panel).toContainText('9 of 10 inside: proves 59 %');
+  await expect(panel).toContainText('bias +0.43');
+  await expect(panel).toContainText('The guide hand moves too far each time.');
+  await expect(panel).toContainText('“Half a knuckle less between strokes.”');
+  await expect(
+    panel.getByRole('img', { name: /thickness: mean 3.6 mm, inside from 2.4 to 4 mm, 9 of 10 inside/ }),
+  ).toBeVisible();
+  await page.getByRole('button', { name: 'Keep this sample' }).click();
+  await expect(panel).toContainText('Kept from the last attempt');
+  await page.reload();
+  await expect(panel).toContainText('9 of 10 inside: proves 59 %');
+  await expect(page.getByRole('button', { name: 'Loose grip' })).toHaveAttribute('aria-pressed', 'true');
+});
+
+test('the whole attempt is run from the keyboard', async ({ page, app }) => {
+  await page.goto(`${app.url}/courses/1/class/5`);
+  await expect(station(page, 'Tove Brandal')).toHaveAttribute('aria-pressed', 'true');
+  await page.keyboard.press(']');
+  await expect(station(page, 'Ishaan Roy')).toHaveAttribute('aria-pressed', 'true');
+  await page.keyboard.press('s');
+  await expect(page.getByRole('timer')).toBeVisible();
+  await page.keyboard.press('s');
+  await expect(page.getByRole('timer')).toBeHidden();
+  await page.keyboard.press('m');
+  await page.keyboard.type('1/4 1/4 2in\n6.4 6.3 50');
+  await expect(page.getByRole('region', { name: 'Measured pieces' })).toContainText('2 of 2 inside');
+  await page.keyboard.press('Control+Enter');
+  await expect(page.getByRole('region', { name: 'Measured pieces' })).toContainText(
+    'Kept from the last attempt',
+  );
+});
+
+test('a Stop fault ends the attempt and pauses the student', async ({ page, app }) => {
+  await open(page, app.url, 'Juno Pike');
+  await page.getByRole('button', { name: 'Start the attempt' }).click();
+  await page.getByRole('button', { name: 'Fingertip ahead' }).click();
+  await expect(
+    page.getByText('“Stop. Curl the fingertips back: the knuckle leads, the thumb hides.”'),
+  ).toBeVisible();
+  await expect(station(page, 'Juno Pike')).toContainText('paused');
+  await page.goto(`${app.url}/courses/1/yard?student=7`);
+  await expect(page.getByRole('complementary')).toContainText('Next: Safe first: julienne');
+  await expect(
+    page.getByRole('row', { name: /Juno Pike/ }).getByRole('img', { name: /Julienne: safe lapsed/ }),
+  ).toBeVisible();
+});
+
+test('only knives within the clearance are handed out', async ({ page, app }) => {
+  await open(page, app.url, 'Ada Quill');
+  await expect(page.getByRole('complementary')).toContainText('only to 130 mm');
+  await page
+    .getByRole('combobox', { name: 'Knife in hand' })
+    .or(page.getByLabel('Knife in hand'))
+    .first()
+    .click();
+  const offered = await page.getByRole('option').allTextContents();
+  expect(offered.length).toBeGreaterThan(0);
+  expect(offered.every((name) => name.startsWith('Petty 130'))).toBe(true);
+});
+
+test('wrong pieces are told at the field, and nothing typed is lost', async ({ page, app }) => {
+  await open(page, app.url, 'Noor Hale');
+  await attempt(page);
+  const field = page.getByRole('textbox', { name: /One piece a line/ });
+  const panel = page.getByRole('region', { name: 'Measured pieces' });
+  for (const [typed, said] of [
+    ['3.1\n1/0', 'line 2: “1/0” has 0 below the line'],
+    ['3.1 kg', 'has the unit “kg”'],
+    ['-3', 'is below zero'],
+    ['0', 'Allowed: 0.2 to 400 mm'],
+    ['3000', 'Allowed: 0.2 to 400 mm'],
+    ['NaN', 'is not a length'],
+  ] as const) {
+    await field.fill(typed);
+    await expect(panel).toContainText(said);
+  }
+  // A paste arrives as one change; typing ten thousand lines through the test tool would take minutes.
+  await field.evaluate((element, text) => {
+    Object.getOwnPropertyDescriptor(HTMLTextAreaElement.prototype, 'value')?.set?.call(element, text);
+    element.dispatchEvent(new Event('input', { bubbles: true }));
+  }, '3.1\n'.repeat(10_000));
+  await expect(panel).toContainText('“10000” are too many for one sample. Allowed: 1 to 500');
+  await field.fill('3.1 abc');
+  await page.getByRole('button', { name: 'Keep this sample' }).click();
+  await expect(panel).toContainText('has the unit “abc”');
+  await expect(field).toHaveValue('3.1 abc');
+  await field.fill('3.1');
+  await expect(panel).toContainText('1 of 1 inside');
+  await expect(panel).toContainText('Too few pieces to say anything but their size.');
+});
+
+test('a best-four sample needs four pieces and says that it proves nothing', async ({ page, app }) => {
+  await open(page, app.url, 'Noor Hale');
+  await attempt(page);
+  await page.getByText('Best four').click();
+  const panel = page.getByRole('region', { name: 'Measured pieces' });
+  await expect(panel).toContainText('no evidence for a notch');
+  await page.getByRole('textbox', { name: /One piece a line/ }).fill('3.1\n3.2\n3.2');
+  await expect(panel).toContainText('Allowed: exactly 4 pieces');
+});
+
+test('a near-miss is written down under what to do first', async ({ page, app }) => {
+  await open(page, app.url, 'Lio Tern');
+  await page.getByRole('button', { name: 'Nick or near-miss…' }).click();
+  const sheet = page.getByRole('dialog');
+  await expect(sheet).toContainText('stop the class, press with a clean cloth');
+  await sheet.getByRole('button', { name: 'Write it down' }).click();
+  await expect(sheet).toContainText('what happened: nothing was given');
+  await sheet.getByLabel('What happened').fill('Board slid on a wet cloth; no cut.');
+  await sheet.getByRole('button', { name: 'Write it down' }).click();
+  await expect(sheet).toBeHidden();
+  await page.goto(`${app.url}/courses/1/yard?student=14`);
+  await expect(page.getByRole('complementary')).toContainText('Board slid on a wet cloth; no cut.');
+});

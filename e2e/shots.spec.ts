@@ -1,0 +1,39 @@
+import { fileURLToPath } from 'node:url';
+import { expect, test } from './app';
+
+const folder = fileURLToPath(new URL('../docs/screenshots/', import.meta.url));
+
+test('pictures of the main views @shots', async ({ page, app }) => {
+  test.setTimeout(120_000);
+  const shot = async (name: string, path: string, before?: () => Promise<void>) => {
+    await page.goto(app.url + path);
+    await page.waitForLoadState('networkidle');
+    await before?.();
+    await page.waitForTimeout(300);
+    await page.screenshot({ path: `${folder}${name}.png` });
+  };
+  await shot('plan', '/courses/1/plan/5?exercise=11');
+  await shot('plan-exercise', '/courses/1/plan/6?add=1&food=carrot&cut=julienne');
+  await shot('yard', '/courses/1/yard?student=4');
+  await shot('rack', '/courses/1/rack?knife=7');
+  await shot('class', '/courses/1/class/5?exercise=11&student=11', async () => {
+    // The clock of a running attempt would differ from picture to picture: start and stop at once.
+    await page.keyboard.press('s');
+    await expect(page.getByRole('timer')).toBeVisible();
+    await page.keyboard.press('s');
+    await page.getByRole('button', { name: 'Grip sound' }).click();
+    await page.getByRole('button', { name: 'Claw drifts' }).click();
+    await page
+      .getByRole('textbox', { name: /One piece a line/ })
+      .fill(
+        '3.4 3.3 50\n3.6 3.4 51\n3.5 3.6 49\n3.7 3.5 50\n3.3 3.4 50\n3.6 3.6 48\n3.5 3.3 50\n3.8 3.5 51\n4.2 3.6 50\n3.4 3.5 50',
+      );
+    await expect(page.getByText('9 of 10 inside')).toBeVisible();
+    await page.mouse.move(0, 0);
+  });
+  await page.getByRole('button', { name: /light; change/ }).click();
+  await shot('yard-evening', '/courses/1/yard?student=11');
+  await page.setViewportSize({ width: 390, height: 800 });
+  await page.getByRole('button', { name: /light; change/ }).click();
+  await shot('class-phone', '/courses/1/class/5?student=4');
+});

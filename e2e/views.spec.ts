@@ -1,0 +1,83 @@
+import AxeBuilder from '@axe-core/playwright';
+import type { Page } from '@playwright/test';
+import { expect, test } from './app';
+
+const VIEWS: [string, string, RegExp | string][] = [
+  ['Rack', '/courses/1/rack', 'The rack'],
+  ['Plan', '/courses/1/plan/5', 'Sticks: batonnet, then julienne'],
+  ['Plan, adding', '/courses/1/plan/6?add=1&food=carrot&cut=julienne', 'Julienne, then brunoise'],
+  ['Class', '/courses/1/class/5?student=11', 'Batonnet of potato'],
+  ['Class of lesson 4', '/courses/1/class/4?student=4', 'Coins of cucumber'],
+  ['Yard', '/courses/1/yard?student=4', 'Where everyone stands'],
+  ['Course and students', '/courses/1/set-up', 'Course and students'],
+  ['About', '/courses/1/about', /Yard Notch/],
+  ['Children', '/courses/2/plan', 'Courgette coins for soup'],
+];
+
+async function open(page: Page, url: string, heading: RegExp | string) {
+  await page.goto(url);
+  await expect(page.getByRole('heading', { level: 1, name: heading })).toBeVisible();
+  await page.waitForLoadState('networkidle');
+}
+
+for (const scheme of ['light', 'dark'] as const) {
+  test(`every view passes the accessibility check, ${scheme === 'light' ? 'by day' : 'in the evening'}`, async ({
+    page,
+    app,
+  }) => {
+    test.setTimeout(120_000);
+    await page.addInitScript((value) => localStorage.setItem('mantine-color-scheme-value', value), scheme);
+    for (const [name, path, heading] of VIEWS) {
+      await open(page, app.url + path, heading);
+      const { violations } = await new AxeBuilder({ page })
+        .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'])
+        .analyze();
+      const told = violations.map(
+        (v) =>
+          `${v.id}: ${v.nodes
+            .map((n) => n.target.join(' '))
+            .slice(0, 4)
+            .join(' | ')}`,
+      );
+      expect(told, name).toEqual([]);
+    }
+  });
+}
+
+for (const width of [390, 1024]) {
+  test(`no view is cut off at ${width} px`, async ({ page, app }) => {
+    test.setTimeout(90_000);
+    await page.setViewportSize({ width, height: 800 });
+    for (const [name, path, heading] of VIEWS) {
+      await open(page, app.url + path, heading);
+      const over = await page.evaluate(
+        () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
+      );
+      expect(over, name).toBeLessThanOrEqual(0);
+    }
+  });
+}
+
+test('nothing is asked of any other machine, and no policy is broken', async ({ page, app }) => {
+  const elsewhere: string[] = [];
+  const said: string[] = [];
+  page.on('request', (request) => {
+    if (!request.url().startsWith(app.url) && !request.url().startsWith('data:'))
+      elsewhere.push(request.url());
+  });
+  page.on('console', (message) => {
+    if (message.type() === 'error') said.push(message.text());
+  });
+  page.on('pageerror', (error) => said.push(String(error)));
+  for (const [, path, heading] of VIEWS) await open(page, app.url + path, heading);
+  expect(elsewhere).toEqual([]);
+  expect(said).toEqual([]);
+});
+
+test('the page itself is reached with a strict policy and no store', async ({ request, app }) => {
+  const answer = await request.get(`${app.url}/courses/1/yard`);
+  const policy = answer.headers()['content-security-policy'] ?? '';
+  expect(policy).toContain("default-src 'none'");
+  expect(policy).not.toContain('unsafe');
+  expect(answer.headers()['cache-control']).toBe('no-store');
+});
