@@ -63,23 +63,10 @@ pub(crate) fn courses() -> [PlannedCourse; 2] {
 }
 
 fn autumn_watch() -> PlannedCourse {
-    let fields = CourseFields {
-        name: "Galley hands, autumn watch".to_owned(),
-        school: "Lanternfish Galley School".to_owned(),
-        place: "quay kitchen".to_owned(),
-        age_band: AgeBand::Adult,
-        pace: Pace::Learner,
-        standard_set: "eighth".to_owned(),
-        tolerance: "school".to_owned(),
-        lesson_minutes: 110,
-        boards: 16,
-        index_on_spine: "never".to_owned(),
-        towards_self: "paring_only".to_owned(),
-    };
     let evening = |month: i8, day: i8| date(2026, month, day).at(18, 30, 0, 0);
     let lesson = |title, starts_at, exercises| PlannedLesson { title, starts_at, exercises };
     PlannedCourse {
-        fields,
+        fields: autumn_watch_fields(),
         people: &TRAINEES,
         lessons: vec![
             lesson(
@@ -129,6 +116,22 @@ fn autumn_watch() -> PlannedCourse {
             "Wim Aalto",
             "Knife knocked off the board by a cloth. Stepped back, nobody was hurt. Cloths now hang on the rail.",
         )),
+    }
+}
+
+fn autumn_watch_fields() -> CourseFields {
+    CourseFields {
+        name: "Galley hands, autumn watch".to_owned(),
+        school: "Lanternfish Galley School".to_owned(),
+        place: "quay kitchen".to_owned(),
+        age_band: AgeBand::Adult,
+        pace: Pace::Learner,
+        standard_set: "eighth".to_owned(),
+        tolerance: "school".to_owned(),
+        lesson_minutes: 110,
+        boards: 16,
+        index_on_spine: "never".to_owned(),
+        towards_self: "paring_only".to_owned(),
     }
 }
 

@@ -19,7 +19,7 @@ export function CourseRule({
   const width = Math.max(1, view.lessons.length) * PLACE;
   if (view.lessons.length === 0) return null;
   return (
-    <div className={styles.rule} style={{ width }}>
+    <div className={styles.rule} style={{ minWidth: width }}>
       <svg width={width} height={17} aria-hidden>
         <Wood
           from={0}

@@ -1,0 +1,330 @@
+//! The store on real files: what is kept, refused, rolled back, and found damaged.
+
+use std::fs;
+use std::path::Path;
+
+use jiff::Timestamp;
+use jiff::civil::date;
+use notch_core::catalogue::{Catalogue, Grip, Hold, Motion, SegmentKind, Third};
+use notch_core::lesson::Amount;
+use notch_core::measure::{SampleCustom, judge, parse_pieces};
+use notch_core::people::{AgeBand, Hand, HandSize, Pace};
+use notch_core::records::{
+    AttemptMarks, CourseFields, EdgeState, ExerciseFields, IncidentFields, IncidentKind, KnifeFields, LessonFields, NewAttempt,
+    StoredSegment, StudentFields,
+};
+use notch_core::units::Millimetres;
+use notch_store::{DATABASE_FILE, Store, StoreError, schema_version};
+use proptest::prelude::*;
+use tempfile::TempDir;
+
+type Tested = Result<(), Box<dyn std::error::Error>>;
+
+fn course() -> CourseFields {
+    CourseFields {
+        name: "Tuesday knives".into(),
+        school: "Harbour".into(),
+        place: "room 4".into(),
+        age_band: AgeBand::Adult,
+        pace: Pace::Learner,
+        standard_set: "eighth".into(),
+        tolerance: "school".into(),
+        lesson_minutes: 110,
+        boards: 8,
+        index_on_spine: "never".into(),
+        towards_self: "paring_only".into(),
+    }
+}
+
+fn student(name: &str, station: u16) -> StudentFields {
+    StudentFields {
+        name: name.into(),
+        station,
+        hand: Hand::Left,
+        hand_size: HandSize::Small,
+        clearance: Millimetres::whole(180),
+        allergies: vec!["celery".into()],
+        notes: "n".into(),
+    }
+}
+
+fn knife(number: &str) -> KnifeFields {
+    KnifeFields {
+        number: number.into(),
+        knife_type: "chefs".into(),
+        length: Millimetres::whole(200),
+        heel_height: Millimetres::whole(47),
+        hand: None,
+        edge_state: EdgeState::Sharp,
+        note: String::new(),
+    }
+}
+
+fn lesson(segments: Vec<StoredSegment>) -> LessonFields {
+    LessonFields { title: "First".into(), starts_at: date(2026, 9, 8).at(18, 30, 0, 0), minutes: 110, segments }
+}
+
+fn exercise() -> ExerciseFields {
+    ExerciseFields {
+        food: "carrot".into(),
+        cut: "julienne".into(),
+        knife_type: "chefs".into(),
+        knife_length: Millimetres::whole(200),
+        grip: Grip::Pinch,
+        hold: Hold::Claw,
+        motion: Motion::Push,
+        third: Third::Heel,
+        amount: Amount::Pieces { count: 40 },
+        own_minutes: Some(6.5),
+    }
+}
+
+fn at(seconds: i64) -> Timestamp {
+    Timestamp::from_second(1_788_892_200 + seconds).unwrap()
+}
+
+fn attempt(student_id: i64, knife_id: i64) -> NewAttempt {
+    let catalogue = Catalogue::shipped().unwrap();
+    NewAttempt {
+        student_id,
+        lesson_id: 1,
+        exercise_id: 1,
+        knife_id,
+        started_at: at(0),
+        on_day: date(2026, 9, 8),
+        cut: "julienne".into(),
+        strand: catalogue.cut("julienne").unwrap().strand,
+        target: catalogue.target("eighth", "julienne").unwrap(),
+        tolerance: catalogue.tolerance("school").unwrap().clone(),
+        reference_seconds: Some(202.0),
+    }
+}
+
+/// A school with two students, two knives, a lesson with an exercise, and one judged attempt.
+fn filled(folder: &Path) -> Result<Store, StoreError> {
+    let store = Store::open(folder)?;
+    let catalogue = Catalogue::shipped().unwrap();
+    store.write::<_, StoreError>(|writer| {
+        writer.add_course(&course())?;
+        writer.add_student(1, &student("Ivo", 1))?;
+        writer.add_student(1, &student("Ann", 2))?;
+        writer.add_knife(&knife("1"))?;
+        writer.add_knife(&knife("2"))?;
+        let arrival = StoredSegment { kind: SegmentKind::Arrival, minutes: 8, exercise_id: None };
+        let lesson_1 = writer.add_lesson(1, &lesson(vec![arrival.clone()]))?;
+        writer.add_exercise(1, &exercise(), &[])?;
+        let practice = StoredSegment { kind: SegmentKind::Practice, minutes: 20, exercise_id: Some(1) };
+        writer.change_lesson(1, lesson_1.version, &lesson(vec![arrival, practice]))?;
+        let started = writer.start_attempt(&attempt(1, 1))?;
+        let stopped = writer.stop_attempt(started.id, at(250))?;
+        let marks = AttemptMarks { grip_ticked: true, hold_ticked: false, faults: vec!["loose_grip".into()] };
+        writer.mark_attempt(1, stopped.version, &marks)?;
+        let pieces = parse_pieces("3.1 3.3 50 3.4\n3.3").unwrap();
+        let verdict = judge(&catalogue, &started.target, &started.tolerance, SampleCustom::BlindTen, &pieces);
+        writer.add_sample(1, SampleCustom::BlindTen, at(300), &pieces, &verdict)?;
+        writer.add_incident(
+            1,
+            at(310),
+            &IncidentFields { student_id: Some(1), kind: IncidentKind::NearMiss, words: "slipped".into() },
+        )?;
+        Ok(())
+    })?;
+    Ok(store)
+}
+
+#[test]
+fn everything_is_there_after_closing_and_opening_again() -> Tested {
+    let folder = TempDir::new()?;
+    let before = filled(folder.path())?.export()?;
+    let store = Store::open(folder.path())?;
+    assert_eq!(store.export()?, before);
+    store.check()?;
+    let attempt = store.read(|reader| reader.attempt(1))?;
+    assert_eq!((attempt.seconds, attempt.marks.grip_ticked, attempt.marks.hold_ticked), (Some(250.0), true, false));
+    assert_eq!(attempt.samples[0].pieces.len(), 2);
+    assert_eq!(attempt.samples[0].pieces[0].far_width, Some(Millimetres::clamped(3.4)));
+    assert_eq!(attempt.samples[0].verdict.inside.count, 2);
+    let kept = store.read(|reader| reader.lesson(1))?;
+    assert_eq!(kept.fields.segments[1].exercise_id, Some(1));
+    assert_eq!(store.read(|reader| reader.latest_moment())?, Some(at(310)));
+    Ok(())
+}
+
+#[test]
+fn a_change_that_fails_half_way_leaves_nothing() -> Tested {
+    let folder = TempDir::new()?;
+    let store = filled(folder.path())?;
+    let before = store.export()?;
+    let done = store.write::<(), StoreError>(|writer| {
+        writer.add_student(1, &student("New", 3))?;
+        writer.add_knife(&knife("2"))?;
+        Ok(())
+    });
+    assert!(matches!(done, Err(StoreError::Refused(problems)) if problems[0].pointer == "/number"));
+    assert_eq!(store.export()?, before);
+    Ok(())
+}
+
+#[test]
+fn an_edit_from_an_older_version_is_refused() -> Tested {
+    let folder = TempDir::new()?;
+    let store = filled(folder.path())?;
+    let sharper = KnifeFields { note: "stoned".into(), ..knife("1") };
+    store.write::<_, StoreError>(|writer| writer.change_knife(1, 1, &sharper))?;
+    let stale = store.write::<_, StoreError>(|writer| writer.change_knife(1, 1, &knife("1")));
+    assert!(matches!(stale, Err(StoreError::Stale { yours: 1, current: 2, .. })));
+    assert_eq!(store.read(|reader| reader.knife(1))?.fields.note, "stoned");
+    Ok(())
+}
+
+#[test]
+fn removed_records_keep_their_history_and_come_back_unless_their_place_was_taken() -> Tested {
+    let folder = TempDir::new()?;
+    let store = filled(folder.path())?;
+    store.write::<_, StoreError>(|writer| writer.archive_student(1, 1, true))?;
+    assert_eq!(store.read(|reader| reader.students(1))?.len(), 1);
+    assert_eq!(store.read(|reader| reader.attempts_of_student(1))?.len(), 1);
+    let change = store.write::<_, StoreError>(|writer| writer.change_student(1, 2, &student("Ivo", 1)));
+    assert!(matches!(change, Err(StoreError::Archived { .. })));
+    store.write::<_, StoreError>(|writer| writer.add_student(1, &student("Next", 1)))?;
+    let back = store.write::<_, StoreError>(|writer| writer.archive_student(1, 2, false));
+    assert!(matches!(back, Err(StoreError::Refused(problems)) if problems[0].pointer == "/station"));
+    Ok(())
+}
+
+#[test]
+fn a_student_and_a_knife_are_in_one_attempt_at_a_time() -> Tested {
+    let folder = TempDir::new()?;
+    let store = filled(folder.path())?;
+    store.write::<_, StoreError>(|writer| writer.start_attempt(&attempt(1, 1)))?;
+    let again = store.write::<_, StoreError>(|writer| writer.start_attempt(&attempt(1, 2))).unwrap_err();
+    assert!(again.to_string().contains("Ivo already has an attempt running"));
+    let shared = store.write::<_, StoreError>(|writer| writer.start_attempt(&attempt(2, 1))).unwrap_err();
+    assert!(shared.to_string().contains("in use by Ivo"));
+    store.write::<_, StoreError>(|writer| writer.stop_attempt(2, at(10)))?;
+    let twice = store.write::<_, StoreError>(|writer| writer.stop_attempt(2, at(20)));
+    assert!(matches!(twice, Err(StoreError::Conflict(_))));
+    Ok(())
+}
+
+#[test]
+fn what_is_not_there_is_said_by_its_kind() -> Tested {
+    let folder = TempDir::new()?;
+    let store = filled(folder.path())?;
+    for (found, what) in [
+        (store.read(|reader| reader.course(9).map(drop)), "course 9"),
+        (store.read(|reader| reader.student(9).map(drop)), "student 9"),
+        (store.read(|reader| reader.knife(9).map(drop)), "knife 9"),
+        (store.read(|reader| reader.lesson(9).map(drop)), "lesson 9"),
+        (store.read(|reader| reader.exercise(9).map(drop)), "exercise 9"),
+        (store.read(|reader| reader.attempt(9).map(drop)), "attempt 9"),
+    ] {
+        assert_eq!(found.unwrap_err().to_string(), format!("there is no {what}"));
+    }
+    Ok(())
+}
+
+#[test]
+fn an_export_is_taken_into_an_empty_folder_and_nowhere_else() -> Tested {
+    let (from, into) = (TempDir::new()?, TempDir::new()?);
+    let document = filled(from.path())?.export()?;
+    let text = serde_json::to_string(&document)?;
+    let store = Store::open(into.path())?;
+    store.import(&serde_json::from_str(&text)?)?;
+    assert_eq!(store.export()?, document);
+    let again = store.import(&document).unwrap_err().to_string();
+    assert!(again.contains("already holds"), "{again}");
+    Ok(())
+}
+
+#[test]
+fn a_wrong_import_names_table_and_row_and_leaves_nothing() -> Tested {
+    let from = TempDir::new()?;
+    let good = filled(from.path())?.export()?;
+    let refusal = |change: &dyn Fn(&mut notch_store::Document)| -> Result<String, Box<dyn std::error::Error>> {
+        let into = TempDir::new()?;
+        let mut document = good.clone();
+        change(&mut document);
+        let store = Store::open(into.path())?;
+        let said = store.import(&document).unwrap_err().to_string();
+        assert!(store.export()?.tables.values().all(Vec::is_empty), "half-written after: {said}");
+        Ok(said)
+    };
+    let set = |table: &'static str, column: &'static str, value: serde_json::Value| {
+        move |document: &mut notch_store::Document| {
+            document.tables.get_mut(table).unwrap()[0].insert(column.to_owned(), value.clone());
+        }
+    };
+    assert!(refusal(&set("knife", "length", (-5.0).into()))?.contains("knife, row 1"));
+    assert!(refusal(&set("student", "course_id", 77.into()))?.contains("student, row 1"));
+    assert!(refusal(&set("student", "shoe_size", 44.into()))?.contains("no column “shoe_size”"));
+    assert!(refusal(&set("attempt", "target_json", "{}x".into()))?.contains("attempt, row 1"));
+    assert!(!refusal(&set("exercise", "grip", "by the teeth".into()))?.is_empty());
+    assert!(refusal(&|document| document.schema = 99)?.contains("schema is 99"));
+    assert!(refusal(&|document| document.format = "other".into())?.contains("“other”"));
+    Ok(())
+}
+
+#[test]
+fn a_damaged_file_is_told_and_left_as_it_is() -> Tested {
+    let folder = TempDir::new()?;
+    let path = folder.path().join(DATABASE_FILE);
+    fs::write(&path, b"this is no database, and longer than the header of one would be, so that it is looked at in full")?;
+    let before = fs::read(&path)?;
+    let error = Store::open(folder.path()).unwrap_err();
+    assert!(matches!(error, StoreError::Corrupt { .. }), "{error}");
+    assert_eq!(fs::read(&path)?, before);
+    Ok(())
+}
+
+#[test]
+fn a_file_with_a_torn_page_is_told() -> Tested {
+    let folder = TempDir::new()?;
+    drop(filled(folder.path())?);
+    let path = folder.path().join(DATABASE_FILE);
+    let mut bytes = fs::read(&path)?;
+    for byte in bytes.iter_mut().skip(4096).take(3 * 4096) {
+        *byte = 0xA5;
+    }
+    fs::write(&path, bytes)?;
+    assert!(matches!(Store::open(folder.path()), Err(StoreError::Corrupt { .. })));
+    Ok(())
+}
+
+#[test]
+fn a_file_of_a_newer_program_is_told_with_both_versions() -> Tested {
+    let folder = TempDir::new()?;
+    drop(filled(folder.path())?);
+    let path = folder.path().join(DATABASE_FILE);
+    rusqlite::Connection::open(&path)?.pragma_update(None, "user_version", schema_version() + 1)?;
+    let error = Store::open(folder.path()).unwrap_err();
+    assert!(matches!(error, StoreError::Newer { found, known, .. } if found == known + 1), "{error}");
+    Ok(())
+}
+
+#[test]
+fn a_folder_that_cannot_be_made_is_told_by_name() -> Tested {
+    let folder = TempDir::new()?;
+    let file = folder.path().join("a-file");
+    fs::write(&file, "x")?;
+    let error = Store::open(&file.join("data")).unwrap_err();
+    assert!(matches!(error, StoreError::Folder { .. }) && error.to_string().contains("--data"), "{error}");
+    Ok(())
+}
+
+proptest! {
+    #![proptest_config(ProptestConfig::with_cases(24))]
+    #[test]
+    fn any_text_in_a_record_comes_back_as_it_went_in(name in "[^\\p{C}]{1,40}", note in "[^\\p{C}]{0,80}") {
+        prop_assume!(!name.trim().is_empty());
+        let folder = TempDir::new().unwrap();
+        let store = Store::open(folder.path()).unwrap();
+        let fields = StudentFields { notes: note.clone(), ..student(&name, 1) };
+        let kept = store.write::<_, StoreError>(|writer| {
+            writer.add_course(&course())?;
+            writer.add_student(1, &fields)
+        }).unwrap();
+        prop_assert_eq!(kept.fields.name, name.trim());
+        prop_assert_eq!(kept.fields.notes, note.trim());
+    }
+}

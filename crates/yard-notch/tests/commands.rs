@@ -1,0 +1,126 @@
+//! The program as a person at a terminal meets it.
+
+use std::io::{BufRead, BufReader, Read, Write};
+use std::net::TcpListener;
+use std::process::{Child, Command, Output, Stdio};
+
+use tempfile::TempDir;
+
+fn program() -> Command {
+    Command::new(env!("CARGO_BIN_EXE_yard-notch"))
+}
+
+fn run(arguments: &[&str]) -> Output {
+    program().args(arguments).output().unwrap()
+}
+
+fn error_of(output: &Output) -> String {
+    assert!(!output.status.success(), "it should have failed: {output:?}");
+    String::from_utf8(output.stderr.clone()).unwrap()
+}
+
+fn path(folder: &TempDir, name: &str) -> String {
+    folder.path().join(name).to_str().unwrap().to_owned()
+}
+
+/// A served program that is ended when the test ends.
+struct Served(Child);
+
+impl Served {
+    /// Serves the demo and waits until it says where.
+    fn demo(data: &str) -> Self {
+        let mut child = program()
+            .args(["serve", "--demo", "--data", data, "--listen", "127.0.0.1:0"])
+            .stdout(Stdio::piped())
+            .spawn()
+            .unwrap();
+        let mut line = String::new();
+        BufReader::new(child.stdout.take().unwrap()).read_line(&mut line).unwrap();
+        assert!(line.contains("http://127.0.0.1:"), "{line}");
+        Served(child)
+    }
+}
+
+impl Drop for Served {
+    fn drop(&mut self) {
+        let _ = self.0.kill();
+        let _ = self.0.wait();
+    }
+}
+
+#[test]
+fn a_school_is_exported_imported_and_checked() {
+    let folder = TempDir::new().unwrap();
+    let (demo, file, fresh) = (path(&folder, "demo"), path(&folder, "school.json"), path(&folder, "fresh"));
+    drop(Served::demo(&demo));
+    assert!(run(&["export", "--data", &demo, &file]).status.success());
+    assert!(run(&["import", "--data", &fresh, &file]).status.success());
+    assert!(run(&["check", "--data", &fresh]).status.success());
+    let again = run(&["export", "--data", &fresh]);
+    assert_eq!(again.stdout, std::fs::read(&file).unwrap(), "what went in comes out");
+    assert!(error_of(&run(&["import", "--data", &fresh, &file])).contains("already holds"));
+    std::fs::write(&file, "{}").unwrap();
+    assert!(error_of(&run(&["import", "--data", &path(&folder, "other"), &file])).contains("is no export of this program"));
+}
+
+#[test]
+fn another_address_is_refused_until_a_passphrase_was_set() {
+    let folder = TempDir::new().unwrap();
+    let data = path(&folder, "data");
+    let said = error_of(&run(&["serve", "--data", &data, "--listen", "0.0.0.0:0"]));
+    assert!(said.contains("no passphrase was set") && said.contains("127.0.0.1"), "{said}");
+    let set = |passphrase: &str| {
+        let mut child = program()
+            .args(["passphrase", "--data", &data])
+            .stdin(Stdio::piped())
+            .stderr(Stdio::piped())
+            .stdout(Stdio::null())
+            .spawn()
+            .unwrap();
+        child.stdin.take().unwrap().write_all(passphrase.as_bytes()).unwrap();
+        let mut said = String::new();
+        child.stderr.take().unwrap().read_to_string(&mut said).unwrap();
+        (child.wait().unwrap().success(), said)
+    };
+    let (done, said) = set("short\n");
+    assert!(!done && said.contains("10 to 200"), "{said}");
+    assert!(set("lantern on the quay\n").0);
+    let mut child = program().args(["serve", "--data", &data, "--listen", "0.0.0.0:0"]).stdout(Stdio::piped()).spawn().unwrap();
+    let mut line = String::new();
+    BufReader::new(child.stdout.take().unwrap()).read_line(&mut line).unwrap();
+    drop(Served(child));
+    assert!(line.contains("http://0.0.0.0:"), "{line}");
+}
+
+#[test]
+fn a_port_in_use_is_told_with_a_way_out() {
+    let folder = TempDir::new().unwrap();
+    let taken = TcpListener::bind("127.0.0.1:0").unwrap();
+    let address = taken.local_addr().unwrap().to_string();
+    let said = error_of(&run(&["serve", "--data", &path(&folder, "data"), "--listen", &address]));
+    assert!(said.contains("is in use") && said.contains("--listen"), "{said}");
+}
+
+#[test]
+fn demo_data_and_a_school_of_ones_own_never_mix() {
+    let folder = TempDir::new().unwrap();
+    let demo = path(&folder, "demo");
+    drop(Served::demo(&demo));
+    assert!(error_of(&run(&["serve", "--data", &demo, "--listen", "127.0.0.1:0"])).contains("holds the demo"));
+    let (file, own) = (path(&folder, "school.json"), path(&folder, "own"));
+    assert!(run(&["export", "--data", &demo, &file]).status.success());
+    assert!(run(&["import", "--data", &own, &file]).status.success());
+    assert!(error_of(&run(&["serve", "--demo", "--data", &own, "--listen", "127.0.0.1:0"])).contains("own data"));
+}
+
+#[test]
+fn a_missing_damaged_or_unwritable_folder_is_told_by_name() {
+    let folder = TempDir::new().unwrap();
+    assert!(error_of(&run(&["check", "--data", &path(&folder, "none")])).contains("there is no school in"));
+    let data = path(&folder, "data");
+    std::fs::create_dir(&data).unwrap();
+    std::fs::write(format!("{data}/yard-notch.db"), vec![7u8; 9000]).unwrap();
+    assert!(error_of(&run(&["serve", "--data", &data, "--listen", "127.0.0.1:0"])).contains("damaged"));
+    let below_a_file = format!("{data}/yard-notch.db/data");
+    assert!(error_of(&run(&["serve", "--data", &below_a_file, "--listen", "127.0.0.1:0"])).contains("cannot be written"));
+}
