@@ -22,13 +22,14 @@ test('pictures of the main views @shots', async ({ page, app }) => {
     await expect(page.getByRole('timer')).toBeVisible();
     await page.keyboard.press('s');
     await page.getByRole('button', { name: 'Grip sound' }).click();
-    await page.getByRole('button', { name: 'Claw drifts' }).click();
+    await page.getByRole('button', { name: 'Loose grip' }).click();
     await page
       .getByRole('textbox', { name: /One piece a line/ })
       .fill(
         '3.4 3.3 50\n3.6 3.4 51\n3.5 3.6 49\n3.7 3.5 50\n3.3 3.4 50\n3.6 3.6 48\n3.5 3.3 50\n3.8 3.5 51\n4.2 3.6 50\n3.4 3.5 50',
       );
     await expect(page.getByText('9 of 10 inside')).toBeVisible();
+    await page.getByRole('complementary').evaluate((dock) => dock.scrollTo(0, 0));
     await page.mouse.move(0, 0);
   });
   await page.getByRole('button', { name: /light; change/ }).click();

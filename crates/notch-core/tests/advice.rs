@@ -1,5 +1,13 @@
 //! The fitting rules and the advice built on them.
 
+#![allow(
+    clippy::unwrap_used,
+    clippy::expect_used,
+    clippy::panic,
+    missing_docs,
+    reason = "a helper that cannot go on fails its test"
+)]
+
 use notch_core::catalogue::{AngleRange, Catalogue, Edge, Grip, Hold, Motion, Third};
 use notch_core::fitting::{Candidate, Case, Fit, Job, Wanted, rules, suggest};
 use notch_core::lesson::Amount;

@@ -1,5 +1,13 @@
 //! What a sample shows, case by case.
 
+#![allow(
+    clippy::unwrap_used,
+    clippy::expect_used,
+    clippy::panic,
+    missing_docs,
+    reason = "a helper that cannot go on fails its test"
+)]
+
 use notch_core::catalogue::{Catalogue, Dimension};
 use notch_core::measure::{SampleCustom, Verdict, judge, parse_pieces};
 

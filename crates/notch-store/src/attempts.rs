@@ -1,5 +1,7 @@
 //! Attempts, marks, samples and incidents.
 
+use std::sync::Arc;
+
 use jiff::Timestamp;
 use notch_core::measure::{MeasuredPiece, SampleCustom, Verdict};
 use notch_core::records::{Attempt, AttemptMarks, Incident, IncidentFields, NewAttempt, Sample};
@@ -63,8 +65,9 @@ impl Reader<'_> {
     ///
     /// # Errors
     /// What the database says.
-    pub fn attempts_of_course(&self, course_id: i64) -> Result<Vec<Attempt>, StoreError> {
-        self.attempts_by(attempts_where!("JOIN student ON student.id = student_id WHERE student.course_id = ?1"), course_id)
+    pub fn attempts_of_course(&self, course_id: i64) -> Result<Arc<Vec<Attempt>>, StoreError> {
+        let sql = attempts_where!("JOIN student ON student.id = student_id WHERE student.course_id = ?1");
+        self.kept_attempts(course_id, || self.attempts_by(sql, course_id))
     }
 
     /// Attempts of one student, in the order of time.
@@ -93,25 +96,23 @@ impl Reader<'_> {
 
     fn samples(&self, attempt_id: i64) -> Result<Vec<Sample>, StoreError> {
         let mut statement = self.tx.prepare_cached("SELECT * FROM sample WHERE attempt_id = ?1 ORDER BY id")?;
-        let mut samples: Vec<Sample> = statement
-            .query_map([attempt_id], |row| {
-                Ok(Sample {
-                    id: row.get("id")?,
-                    attempt_id,
-                    custom: word(row, "custom")?,
-                    taken_at: word(row, "taken_at")?,
-                    pieces: Vec::new(),
-                    verdict: json(row, "verdict_json")?,
-                })
-            })?
-            .collect::<Result<_, _>>()?;
-        for sample in &mut samples {
-            sample.pieces = self.pieces(sample.id)?;
-        }
-        Ok(samples)
+        let samples = statement.query_map([attempt_id], |row| {
+            Ok(Sample {
+                id: row.get("id")?,
+                attempt_id,
+                custom: word(row, "custom")?,
+                taken_at: word(row, "taken_at")?,
+                verdict: json(row, "verdict_json")?,
+            })
+        })?;
+        Ok(samples.collect::<Result<_, _>>()?)
     }
 
-    fn pieces(&self, sample_id: i64) -> Result<Vec<MeasuredPiece>, StoreError> {
+    /// Pieces of a sample in the order entered.
+    ///
+    /// # Errors
+    /// What the database says.
+    pub fn pieces(&self, sample_id: i64) -> Result<Vec<MeasuredPiece>, StoreError> {
         let mut statement = self.tx.prepare_cached("SELECT * FROM piece WHERE sample_id = ?1 ORDER BY position")?;
         let pieces = statement.query_map([sample_id], |row| {
             Ok(MeasuredPiece {

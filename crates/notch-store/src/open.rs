@@ -1,11 +1,14 @@
 //! Opening the database, and the transactions through which it is read and changed.
 
+use std::collections::HashMap;
 use std::fs;
 use std::ops::Deref;
 use std::path::{Path, PathBuf};
-use std::sync::{Mutex, MutexGuard, PoisonError};
+use std::sync::atomic::{AtomicU64, AtomicUsize, Ordering};
+use std::sync::{Arc, Mutex, MutexGuard, PoisonError};
 use std::time::Duration;
 
+use notch_core::records::Attempt;
 use rusqlite::{Connection, ErrorCode, OpenFlags, Transaction, TransactionBehavior};
 
 use crate::error::StoreError;
@@ -23,13 +26,26 @@ pub struct Store {
     path: PathBuf,
     writer: Mutex<Connection>,
     readers: Vec<Mutex<Connection>>,
-    next_reader: std::sync::atomic::AtomicUsize,
+    next_reader: AtomicUsize,
+    /// Counts committed changes, so that what was read once can be told from what is new.
+    changes: AtomicU64,
+    attempts: Mutex<HashMap<i64, KeptAttempts>>,
+}
+
+/// Attempts of a course as they were after so many changes.
+#[derive(Clone, Debug)]
+struct KeptAttempts {
+    changes: u64,
+    attempts: Arc<Vec<Attempt>>,
 }
 
 /// A view of the database at one moment. Nothing can be changed through it.
 #[derive(Debug)]
 pub struct Reader<'s> {
     pub(crate) tx: Transaction<'s>,
+    /// The store and its count of changes before this view was opened; none inside a change, which
+    /// must see its own work.
+    kept: Option<(&'s Store, u64)>,
 }
 
 /// One change of the database. Dropped without [`Writer::commit`], it leaves nothing behind.
@@ -91,7 +107,14 @@ impl Store {
                 .map_err(|error| StoreError::Corrupt { path: path.clone(), why: error.to_string() })?;
         }
         let readers = (0..READERS).map(|_| connect(&path).map(Mutex::new)).collect::<Result<_, _>>()?;
-        Ok(Store { path, writer: Mutex::new(connection), readers, next_reader: Default::default() })
+        Ok(Store {
+            path,
+            writer: Mutex::new(connection),
+            readers,
+            next_reader: AtomicUsize::default(),
+            changes: AtomicU64::default(),
+            attempts: Mutex::default(),
+        })
     }
 
     /// The database file.
@@ -104,9 +127,10 @@ impl Store {
     /// # Errors
     /// What `read` returns, and what the database says.
     pub fn read<T>(&self, read: impl FnOnce(&Reader<'_>) -> Result<T, StoreError>) -> Result<T, StoreError> {
+        let changes = self.changes.load(Ordering::Acquire);
         let mut connection = self.free_reader();
         let tx = connection.transaction()?;
-        read(&Reader { tx })
+        read(&Reader { tx, kept: Some((self, changes)) })
     }
 
     /// Changes in one transaction: all of it when `write` returns `Ok`, none of it otherwise.
@@ -116,9 +140,10 @@ impl Store {
     pub fn write<T, E: From<StoreError>>(&self, write: impl FnOnce(&Writer<'_>) -> Result<T, E>) -> Result<T, E> {
         let mut connection = lock(&self.writer);
         let begun = connection.transaction_with_behavior(TransactionBehavior::Immediate);
-        let writer = Writer { reader: Reader { tx: begun.map_err(StoreError::from)? } };
+        let writer = Writer { reader: Reader { tx: begun.map_err(StoreError::from)?, kept: None } };
         let done = write(&writer)?;
         writer.commit()?;
+        self.changes.fetch_add(1, Ordering::Release);
         Ok(done)
     }
 
@@ -148,8 +173,27 @@ impl Store {
         if let Some(free) = self.readers.iter().find_map(|reader| reader.try_lock().ok()) {
             return free;
         }
-        let turn = self.next_reader.fetch_add(1, std::sync::atomic::Ordering::Relaxed);
+        let turn = self.next_reader.fetch_add(1, Ordering::Relaxed);
         self.readers.get(turn % self.readers.len().max(1)).map_or_else(|| lock(&self.writer), lock)
+    }
+}
+
+impl Reader<'_> {
+    /// Attempts of a course, read again only after something was changed: the yard and the class
+    /// ask for all of them each time, and reading their verdicts is what takes longest.
+    pub(crate) fn kept_attempts(
+        &self,
+        course_id: i64,
+        read: impl FnOnce() -> Result<Vec<Attempt>, StoreError>,
+    ) -> Result<Arc<Vec<Attempt>>, StoreError> {
+        let Some((store, changes)) = self.kept else { return Ok(Arc::new(read()?)) };
+        let lock = || store.attempts.lock().unwrap_or_else(PoisonError::into_inner);
+        if let Some(kept) = lock().get(&course_id).filter(|kept| kept.changes == changes) {
+            return Ok(kept.attempts.clone());
+        }
+        let attempts = Arc::new(read()?);
+        lock().insert(course_id, KeptAttempts { changes, attempts: attempts.clone() });
+        Ok(attempts)
     }
 }
 

@@ -1,5 +1,13 @@
 //! The store on real files: what is kept, refused, rolled back, and found damaged.
 
+#![allow(
+    clippy::unwrap_used,
+    clippy::expect_used,
+    clippy::panic,
+    missing_docs,
+    reason = "a helper that cannot go on fails its test"
+)]
+
 use std::fs;
 use std::path::Path;
 
@@ -141,8 +149,8 @@ fn everything_is_there_after_closing_and_opening_again() -> Tested {
     store.check()?;
     let attempt = store.read(|reader| reader.attempt(1))?;
     assert_eq!((attempt.seconds, attempt.marks.grip_ticked, attempt.marks.hold_ticked), (Some(250.0), true, false));
-    assert_eq!(attempt.samples[0].pieces.len(), 2);
-    assert_eq!(attempt.samples[0].pieces[0].far_width, Some(Millimetres::clamped(3.4)));
+    let pieces = store.read(|reader| reader.pieces(1))?;
+    assert_eq!((pieces.len(), pieces[0].far_width), (2, Some(Millimetres::clamped(3.4))));
     assert_eq!(attempt.samples[0].verdict.inside.count, 2);
     let kept = store.read(|reader| reader.lesson(1))?;
     assert_eq!(kept.fields.segments[1].exercise_id, Some(1));
@@ -204,6 +212,21 @@ fn a_student_and_a_knife_are_in_one_attempt_at_a_time() -> Tested {
     store.write::<_, StoreError>(|writer| writer.stop_attempt(2, at(10)))?;
     let twice = store.write::<_, StoreError>(|writer| writer.stop_attempt(2, at(20)));
     assert!(matches!(twice, Err(StoreError::Conflict(_))));
+    Ok(())
+}
+
+#[test]
+fn attempts_that_were_read_are_read_again_after_a_change() -> Tested {
+    let folder = TempDir::new()?;
+    let store = filled(folder.path())?;
+    let count = || store.read(|reader| reader.attempts_of_course(1)).map(|attempts| attempts.len());
+    assert_eq!((count()?, count()?), (1, 1));
+    store.write::<_, StoreError>(|writer| {
+        writer.start_attempt(&attempt(2, 2))?;
+        assert_eq!(writer.attempts_of_course(1)?.len(), 2, "a change sees its own work");
+        Ok(())
+    })?;
+    assert_eq!(count()?, 2);
     Ok(())
 }
 

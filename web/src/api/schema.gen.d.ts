@@ -1823,8 +1823,6 @@ export interface components {
              * @description Id.
              */
             id: number;
-            /** @description Pieces in the order entered. */
-            pieces: components["schemas"]["MeasuredPiece"][];
             /**
              * Format: date-time
              * @description When it was entered.

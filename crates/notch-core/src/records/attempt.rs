@@ -6,7 +6,7 @@ use serde::{Deserialize, Serialize};
 
 use super::{EdgeState, Knife, Student};
 use crate::catalogue::{Strand, Target, Tolerance};
-use crate::measure::{MeasuredPiece, SampleCustom, Verdict};
+use crate::measure::{SampleCustom, Verdict};
 use crate::people::Hand;
 use crate::problem::Problem;
 
@@ -62,8 +62,6 @@ pub struct Sample {
     /// When it was entered.
     #[cfg_attr(feature = "openapi", schema(value_type = String, format = DateTime))]
     pub taken_at: Timestamp,
-    /// Pieces in the order entered.
-    pub pieces: Vec<MeasuredPiece>,
     /// What it showed, by the figures of that day.
     pub verdict: Verdict,
 }

@@ -64,8 +64,8 @@ export function Trend({ attempts }: { attempts: Api['Attempt'][] }) {
         <text x={WIDTH} y={HEIGHT - 6} fontSize={13} textAnchor="end" fill="var(--ink-2)">
           {last ? day(last.on) : ''}
         </text>
-        <text x={2} y={y(0.6) + 14} fontSize={13} fill="var(--held)">
-          needs 60 % proved
+        <text x={WIDTH / 2} y={HEIGHT - 6} fontSize={13} textAnchor="middle" fill="var(--held)">
+          dashed: 60 %
         </text>
       </svg>
     </figure>
