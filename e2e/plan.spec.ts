@@ -135,6 +135,7 @@ test('an edge is dragged, and the rule follows', async ({ page, app }) => {
 
 test('a dull knife leaves Plan, with the reason', async ({ page, app }) => {
   await page.goto(`${app.url}/courses/1/rack?knife=12`);
+  await page.getByRole('tab', { name: 'Record' }).click();
   await page.getByRole('complementary').getByText('Dull', { exact: true }).click();
   await page.getByLabel('Note').fill('Tears paper at the tip.');
   await page.getByRole('button', { name: 'Save the knife' }).click();

@@ -4,6 +4,19 @@ import { expect, test } from './app';
 
 const VIEWS: [string, string, RegExp | string][] = [
   ['Rack', '/courses/1/rack', 'The rack'],
+  ['Rack, due', '/courses/1/rack?view=due', 'What is due'],
+  ['Rack, before class', '/courses/1/rack/5?view=check', /^Before class/],
+  ['Rack, count', '/courses/1/rack/5?view=count', /^Count/],
+  ['Rack, table', '/courses/1/rack?view=table', 'The rack as a table'],
+  ['Playbook', '/courses/1/playbook?food=potato', 'Which knife for which cut'],
+  [
+    'Playbook, two knives',
+    '/courses/1/playbook?food=carrot&cut=julienne&knife=chefs/200&against=santoku/165',
+    'Which knife for which cut',
+  ],
+  ['Playbook, schools', '/courses/1/playbook?view=schools', 'Where practitioners disagree'],
+  ['Playbook, kit', '/courses/1/playbook?view=kit', 'The smallest kit'],
+  ['Playbook, own', '/courses/1/playbook?view=own', 'Our own values'],
   ['Plan', '/courses/1/plan/5', 'Sticks: batonnet, then julienne'],
   ['Plan, adding', '/courses/1/plan/6?add=1&food=carrot&cut=julienne', 'Julienne, then brunoise'],
   ['Class', '/courses/1/class/5?student=11', 'Batonnet of potato'],

@@ -9,6 +9,7 @@ import { Failed, Loading } from './shared/State';
 const PlanPage = lazy(() => import('./features/plan/PlanPage'));
 const ClassPage = lazy(() => import('./features/class/ClassPage'));
 const YardPage = lazy(() => import('./features/yard/YardPage'));
+const PlaybookPage = lazy(() => import('./features/playbook/PlaybookPage'));
 const RackPage = lazy(() => import('./features/rack/RackPage'));
 const CoursePage = lazy(() => import('./features/course/CoursePage'));
 const AboutPage = lazy(() => import('./features/about/AboutPage'));
@@ -26,6 +27,8 @@ export function App() {
         <Route path="/courses/:courseId" element={<Frame />}>
           <Route index element={<Navigate to="yard" replace />} />
           <Route path="rack" element={<RackPage />} />
+          <Route path="rack/:lessonId" element={<RackPage />} />
+          <Route path="playbook" element={<PlaybookPage />} />
           <Route path="plan" element={<PlanPage />} />
           <Route path="plan/:lessonId" element={<PlanPage />} />
           <Route path="class" element={<ClassPage />} />

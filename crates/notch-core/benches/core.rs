@@ -10,12 +10,17 @@
 
 use std::hint::black_box;
 
+use notch_core::kit::{KitGoal, KitJob, KitKnife, smallest_kit};
+use notch_core::records::{Bolster, Course, CourseFields, EdgeState, Knife, KnifeFields, Tang};
+use notch_core::units::Millimetres;
+use notch_core::views::{KnifeSource, School, matrix, school_changes};
+
 use criterion::{Criterion, criterion_group, criterion_main};
-use notch_core::catalogue::Catalogue;
+use notch_core::catalogue::{BoardMaterial, Catalogue, Edge, Schools, TipOnBoard};
 use notch_core::fitting::{Candidate, Job, Wanted, suggest};
 use notch_core::geometry::work_food;
 use notch_core::measure::{SampleCustom, judge, parse_pieces};
-use notch_core::people::AgeBand;
+use notch_core::people::{AgeBand, Hand, Pace};
 
 /// Sixty sticks of julienne, a little uneven.
 fn sixty_pieces() -> String {
@@ -44,8 +49,10 @@ fn fitting(criterion: &mut Criterion) {
         cut: catalogue.cut("julienne").unwrap(),
         target: catalogue.target("eighth", "julienne").unwrap(),
         age_band: AgeBand::Adult,
-        index_on_spine: false,
-        towards_self: true,
+        pace: Pace::Learner,
+        schools: Schools::default(),
+        board: BoardMaterial::Wood,
+        trainee: None,
         hands: (12, 2),
         allergic: Vec::new(),
     };
@@ -59,6 +66,7 @@ fn fitting(criterion: &mut Criterion) {
             length: kind.length.usual,
             heel_height: kind.heel_height,
             hand: None,
+            hollowed: false,
             sharp: true,
             numbers: vec!["1".to_owned()],
         })
@@ -71,5 +79,82 @@ fn fitting(criterion: &mut Criterion) {
     });
 }
 
-criterion_group!(benches, measuring, fitting);
+/// A rack of 40 knives of which no two are alike.
+fn rack(catalogue: &Catalogue) -> Vec<Knife> {
+    (1..=40u16)
+        .zip(catalogue.knives.iter().cycle())
+        .map(|(number, kind)| Knife {
+            id: i64::from(number),
+            version: 1,
+            archived: false,
+            fields: KnifeFields {
+                number: number.to_string(),
+                knife_type: kind.id.clone(),
+                length: Millimetres::clamped(kind.length.from.get() + f64::from(number) / 4.0),
+                heel_height: kind.heel_height,
+                hand: (kind.edge == Edge::SingleBevel).then_some(Hand::Right),
+                edge_state: EdgeState::Sharp,
+                note: String::new(),
+                name: String::new(),
+                edge_angle: None,
+                bolster: Bolster::None,
+                tang: Tang::Full,
+                hollowed: number % 3 == 0,
+                handle: String::new(),
+                cost: None,
+                stored: String::new(),
+            },
+        })
+        .collect()
+}
+
+fn playbook(criterion: &mut Criterion) {
+    let catalogue = Catalogue::shipped().unwrap();
+    let knives = rack(&catalogue);
+    let course = Course {
+        id: 1,
+        version: 1,
+        fields: CourseFields {
+            name: "c".into(),
+            school: "s".into(),
+            place: "p".into(),
+            age_band: AgeBand::Adult,
+            pace: Pace::Learner,
+            standard_set: "eighth".into(),
+            tolerance: "school".into(),
+            lesson_minutes: 110,
+            boards: 16,
+            board_material: BoardMaterial::Wood,
+            schools: Schools::default(),
+        },
+    };
+    let school = School { catalogue: &catalogue, course: &course, students: &[], knives: &knives };
+    criterion.bench_function("matrix of all cuts by 40 knives, one food", |bencher| {
+        bencher.iter(|| matrix(black_box(&school), Some("potato"), KnifeSource::Rack, None));
+    });
+    criterion.bench_function("matrix of all cuts by 40 knives, any food", |bencher| {
+        bencher.iter(|| matrix(black_box(&school), None, KnifeSource::Rack, None));
+    });
+    let tried = Schools { tip: TipOnBoard::Stays, ..Schools::default() };
+    criterion.bench_function("what another school changes, 40 knives", |bencher| {
+        bencher.iter(|| school_changes(black_box(&school), tried, &[]));
+    });
+    // Twenty-four knives, forty cuts, each covered by three to six of them.
+    let kit_knives: Vec<KitKnife> =
+        (0..24).map(|index| KitKnife { name: format!("k{index}"), cost: 10.0 + f64::from(index * 7 % 23) }).collect();
+    let jobs: Vec<KitJob> = (0..40u32)
+        .map(|job| {
+            let scores = (0..24u32).map(|knife| ((job * 37 + knife * 53 + job * knife * 11) % 101) as u8).collect();
+            KitJob { name: format!("j{job}"), scores }
+        })
+        .collect();
+    criterion.bench_function("smallest kit of 24 knives for 40 cuts", |bencher| {
+        bencher.iter(|| smallest_kit(black_box(&kit_knives), &jobs, 85, KitGoal::Fewest));
+    });
+    criterion.bench_function("cheapest kit of 24 knives for 40 cuts", |bencher| {
+        bencher.iter(|| smallest_kit(black_box(&kit_knives), &jobs, 85, KitGoal::Cheapest { budget: 100.0 }));
+    });
+}
+
+criterion_group!(benches, measuring, fitting, playbook);
 criterion_main!(benches);

@@ -28,17 +28,22 @@
 //! assert_eq!(verdict.inside.count, 2);
 //! ```
 
+pub mod care;
 pub mod catalogue;
+pub mod comfort;
 pub mod drawing;
 pub mod fitting;
 pub mod geometry;
+pub mod kit;
 pub mod lesson;
 pub mod measure;
+pub mod own;
 pub mod people;
 mod problem;
 pub mod progress;
 pub mod records;
 pub mod units;
 pub mod views;
+mod words;
 
 pub use problem::Problem;

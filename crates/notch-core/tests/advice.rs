@@ -8,13 +8,15 @@
     reason = "a helper that cannot go on fails its test"
 )]
 
-use notch_core::catalogue::{AngleRange, Catalogue, Edge, Grip, Hold, Motion, Third};
+use notch_core::catalogue::{AngleRange, BoardMaterial, Catalogue, Edge, Grip, Hold, IndexOnSpine, Motion, Schools, Third};
 use notch_core::fitting::{Candidate, Case, Fit, Job, Wanted, rules, suggest};
 use notch_core::lesson::Amount;
 use notch_core::people::{AgeBand, Hand, HandSize, Pace};
-use notch_core::records::{Course, CourseFields, EdgeState, ExerciseFields, Knife, KnifeFields, Student, StudentFields};
+use notch_core::records::{
+    Bolster, Course, CourseFields, EdgeState, ExerciseFields, Knife, KnifeFields, Student, StudentFields, Tang,
+};
 use notch_core::units::Millimetres;
-use notch_core::views::{Advice, AdviceChoice, School, advise, check_choice};
+use notch_core::views::{Advice, AdviceChoice, KnifeSource, School, advise, check_choice};
 use proptest::prelude::*;
 use std::sync::LazyLock;
 
@@ -34,8 +36,8 @@ fn course(age_band: AgeBand) -> Course {
             tolerance: "school".into(),
             lesson_minutes: 110,
             boards: 16,
-            index_on_spine: "never".into(),
-            towards_self: "paring_only".into(),
+            board_material: BoardMaterial::Wood,
+            schools: Schools::default(),
         },
     }
 }
@@ -69,6 +71,14 @@ fn rack() -> Vec<Knife> {
                 hand: (kind.edge == Edge::SingleBevel).then_some(Hand::Right),
                 edge_state: EdgeState::Sharp,
                 note: String::new(),
+                name: String::new(),
+                edge_angle: None,
+                bolster: Bolster::None,
+                tang: Tang::Full,
+                hollowed: false,
+                handle: String::new(),
+                cost: None,
+                stored: String::new(),
             },
         })
         .collect()
@@ -86,6 +96,8 @@ fn choice(food: &str, cut: &str) -> AdviceChoice {
         grip: None,
         hold: None,
         third: None,
+        knives: KnifeSource::Rack,
+        student: None,
     }
 }
 
@@ -246,11 +258,11 @@ proptest! {
         let kind = &CATALOGUE.knives[knife % CATALOGUE.knives.len()];
         let job = Job {
             catalogue: &CATALOGUE, food, cut, target: CATALOGUE.target("eighth", &cut.id).unwrap(), age_band: AgeBand::Adult,
-            index_on_spine: true, towards_self: true, hands: (3, 1), allergic: Vec::new(),
+            pace: Pace::Learner, schools: Schools { index_on_spine: IndexOnSpine::TipDraw, ..Schools::default() }, board: BoardMaterial::Wood, trainee: None, hands: (3, 1), allergic: Vec::new(),
         };
-        let knife = Candidate { kind, length: kind.length.usual, heel_height: kind.heel_height, hand: None, sharp, numbers: vec!["1".into()] };
+        let knife = Candidate { kind, length: kind.length.usual, heel_height: kind.heel_height, hand: None, hollowed: false, sharp, numbers: vec!["1".into()] };
         let case = Case {
-            job: &job, knife: &knife, motion: Motion::ALL[motion], grip: Grip::ALL[grip], hold: Hold::ALL[hold], third: Third::ALL[third],
+            job: &job, knife: &knife, motion: Motion::ALL[motion], grip: Grip::ALL[grip], hold: Hold::ALL[hold], third: Third::ALL[third], quiet: false,
         };
         let fit = Fit::of(rules(), &case);
         prop_assert_eq!(&Fit::of(order, &case), &fit);
@@ -267,10 +279,10 @@ proptest! {
         let cut = &CATALOGUE.cuts[cut % CATALOGUE.cuts.len()];
         let job = Job {
             catalogue: &CATALOGUE, food, cut, target: CATALOGUE.target("eighth", &cut.id).unwrap(), age_band: AgeBand::Adult,
-            index_on_spine: false, towards_self: true, hands: (3, 1), allergic: Vec::new(),
+            pace: Pace::Learner, schools: Schools::default(), board: BoardMaterial::Wood, trainee: None, hands: (3, 1), allergic: Vec::new(),
         };
         let knives: Vec<Candidate<'_>> = CATALOGUE.knives.iter().map(|kind| Candidate {
-            kind, length: kind.length.usual, heel_height: kind.heel_height, hand: None, sharp: true, numbers: vec!["1".into()],
+            kind, length: kind.length.usual, heel_height: kind.heel_height, hand: None, hollowed: false, sharp: true, numbers: vec!["1".into()],
         }).collect();
         let found = suggest(&job, &knives, Wanted::default());
         let chosen = found.setup.unwrap().knife;

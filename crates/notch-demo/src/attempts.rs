@@ -134,6 +134,8 @@ fn add_exercise(
         grip: None,
         hold: None,
         third: None,
+        knives: notch_core::views::KnifeSource::Rack,
+        student: None,
     };
     let advice = advise(school, &choice)?;
     let setup = advice.setup.as_ref();
@@ -188,6 +190,7 @@ impl Scene<'_> {
             on_day: self.on_day,
             cut: self.cut.to_owned(),
             strand: catalogue.cut(self.cut).and_then(|cut| cut.strand),
+            standard_set: self.school.course.fields.standard_set.clone(),
             target: self.advice.target,
             tolerance: tolerance.clone(),
             reference_seconds: reference,

@@ -82,6 +82,7 @@ pub fn fill(store: &Store, catalogue: &Catalogue) -> Result<(), DemoError> {
         for plan in timetable::courses() {
             attempts::fill(writer, catalogue, &plan, &mut random)?;
         }
+        rack::care(writer, catalogue)?;
         writer.set_setting(MARK, "1")?;
         Ok(())
     })

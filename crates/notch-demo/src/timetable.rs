@@ -1,6 +1,7 @@
 //! Courses, lessons and exercises of the demo.
 
 use jiff::civil::{DateTime, date};
+use notch_core::catalogue::{BoardMaterial, Schools, TowardsSelf};
 use notch_core::lesson::Amount;
 use notch_core::people::{AgeBand, Pace};
 use notch_core::records::CourseFields;
@@ -130,8 +131,8 @@ fn autumn_watch_fields() -> CourseFields {
         tolerance: "school".to_owned(),
         lesson_minutes: 110,
         boards: 16,
-        index_on_spine: "never".to_owned(),
-        towards_self: "paring_only".to_owned(),
+        board_material: BoardMaterial::Wood,
+        schools: Schools::default(),
     }
 }
 
@@ -146,8 +147,8 @@ fn small_galley() -> PlannedCourse {
         tolerance: "home".to_owned(),
         lesson_minutes: 75,
         boards: 8,
-        index_on_spine: "never".to_owned(),
-        towards_self: "never".to_owned(),
+        board_material: BoardMaterial::Plastic,
+        schools: Schools { towards_self: TowardsSelf::Never, ..Schools::default() },
     };
     let morning = |month: i8, day: i8| date(2026, month, day).at(10, 0, 0, 0);
     let lesson = |title, starts_at, exercises| PlannedLesson { title, starts_at, exercises };

@@ -1,8 +1,10 @@
 //! What every handler shares.
 
-use std::sync::Arc;
+use std::sync::{Arc, Mutex, PoisonError};
 
 use notch_core::catalogue::Catalogue;
+use notch_core::own::{OwnValue, with_own};
+use notch_core::records::OwnRecord;
 use notch_store::{Reader, Store, StoreError, Writer};
 
 use crate::auth::SignIns;
@@ -27,6 +29,15 @@ pub struct AppState {
     pub(crate) store: Arc<Store>,
     pub(crate) settings: Arc<Settings>,
     pub(crate) sign_ins: Arc<SignIns>,
+    /// The catalogue with the school's own values laid over it, as it was last made.
+    laid: Arc<Mutex<Option<Laid>>>,
+}
+
+/// A catalogue with the own values that it was made from.
+#[derive(Debug)]
+struct Laid {
+    own: Vec<OwnRecord>,
+    catalogue: Arc<Catalogue>,
 }
 
 impl AppState {
@@ -37,7 +48,30 @@ impl AppState {
             store: Arc::new(store),
             settings: Arc::new(settings),
             sign_ins: Arc::new(SignIns::default()),
+            laid: Arc::default(),
         }
+    }
+
+    /// The catalogue in force: what was shipped, with the school's own values laid over it. It is
+    /// made again only when they change.
+    fn in_force(&self, reader: &Reader<'_>) -> Result<Arc<Catalogue>, ApiError> {
+        let own = reader.own_values()?;
+        if own.is_empty() {
+            return Ok(self.catalogue.clone());
+        }
+        let mut laid = self.laid.lock().unwrap_or_else(PoisonError::into_inner);
+        if let Some(found) = laid.as_ref().filter(|found| found.own == own) {
+            return Ok(found.catalogue.clone());
+        }
+        let values: Vec<OwnValue> = own.iter().map(|record| record.value.clone()).collect();
+        let told = |problems: Vec<notch_core::Problem>| {
+            problems.into_iter().map(|problem| problem.message).collect::<Vec<_>>().join(" ")
+        };
+        let catalogue = with_own(&self.catalogue, &values)
+            .map_err(|problems| ApiError::Internal(format!("own values: {}", told(problems))))?;
+        let catalogue = Arc::new(catalogue);
+        *laid = Some(Laid { own, catalogue: catalogue.clone() });
+        Ok(catalogue)
     }
 
     /// Reads at one moment, off the async threads.
@@ -48,7 +82,9 @@ impl AppState {
         let state = self.clone();
         blocking(move || {
             // The store's own error type stops a reading; ours is carried out beside it.
-            state.store.read(|reader| Ok::<_, StoreError>(read(reader, &state.catalogue)))?
+            state
+                .store
+                .read(|reader| Ok::<_, StoreError>(state.in_force(reader).and_then(|catalogue| read(reader, &catalogue))))?
         })
         .await
     }
@@ -59,7 +95,7 @@ impl AppState {
         write: impl FnOnce(&Writer<'_>, &Catalogue) -> Result<T, ApiError> + Send + 'static,
     ) -> Result<T, ApiError> {
         let state = self.clone();
-        blocking(move || state.store.write(|writer| write(writer, &state.catalogue))).await
+        blocking(move || state.store.write(|writer| write(writer, &*state.in_force(writer)?))).await
     }
 }
 

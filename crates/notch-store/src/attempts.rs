@@ -152,7 +152,10 @@ impl Reader<'_> {
         let latest = self.tx.query_row(
             "SELECT max(moment) AS moment FROM (
                  SELECT max(started_at) AS moment FROM attempt UNION ALL SELECT max(stopped_at) FROM attempt
-                 UNION ALL SELECT max(taken_at) FROM sample UNION ALL SELECT max(happened_at) FROM incident)",
+                 UNION ALL SELECT max(taken_at) FROM sample UNION ALL SELECT max(happened_at) FROM incident
+                 UNION ALL SELECT max(written_at) FROM care_event UNION ALL SELECT max(ticked_at) FROM check_tick
+                 UNION ALL SELECT max(out_at) FROM knife_out UNION ALL SELECT max(in_at) FROM knife_out
+                 UNION ALL SELECT max(closed_at) FROM closing)",
             [],
             |row| optional_word(row, "moment"),
         );
@@ -177,8 +180,8 @@ impl Writer<'_> {
             return Err(StoreError::Conflict(format!("this knife is in use by {name}: choose another or stop that attempt")));
         }
         let done = self.tx.execute(
-            "INSERT INTO attempt (student_id, lesson_id, exercise_id, knife_id, started_at, on_day, cut, strand, target_json, tolerance_json, reference_seconds)
-             VALUES (:student, :lesson, :exercise, :knife, :started_at, :on_day, :cut, :strand, :target, :tolerance, :reference)",
+            "INSERT INTO attempt (student_id, lesson_id, exercise_id, knife_id, started_at, on_day, cut, strand, standard_set, target_json, tolerance_json, reference_seconds)
+             VALUES (:student, :lesson, :exercise, :knife, :started_at, :on_day, :cut, :strand, :standard_set, :target, :tolerance, :reference)",
             named_params! {
                 ":student": new.student_id,
                 ":lesson": new.lesson_id,
@@ -188,6 +191,7 @@ impl Writer<'_> {
                 ":on_day": to_word(&new.on_day)?,
                 ":cut": new.cut,
                 ":strand": to_optional_word(new.strand.as_ref())?,
+                ":standard_set": new.standard_set,
                 ":target": to_json(&new.target)?,
                 ":tolerance": to_json(&new.tolerance)?,
                 ":reference": new.reference_seconds,
@@ -278,6 +282,6 @@ impl Writer<'_> {
 }
 
 /// A moment with a fixed number of digits, so that text order is time order.
-fn moment(at: Timestamp) -> String {
+pub(crate) fn moment(at: Timestamp) -> String {
     format!("{at:.3}")
 }

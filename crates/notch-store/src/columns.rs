@@ -6,7 +6,7 @@ use serde::Serialize;
 use serde::de::DeserializeOwned;
 
 use crate::error::StoreError;
-use notch_core::units::Millimetres;
+use notch_core::units::{Degrees, Millimetres};
 
 /// Wraps what the core said of a kept value, so that it can travel as a database error.
 fn unreadable(index: usize, kind: Type, error: impl std::error::Error + Send + Sync + 'static) -> rusqlite::Error {
@@ -39,6 +39,13 @@ pub(crate) fn json<T: DeserializeOwned>(row: &Row<'_>, column: &str) -> rusqlite
 pub(crate) fn length(row: &Row<'_>, column: &str) -> rusqlite::Result<Millimetres> {
     let index = column.idx(row.as_ref())?;
     Millimetres::new(row.get(column)?).map_err(|error| unreadable(index, Type::Real, error))
+}
+
+/// An angle that may be missing.
+pub(crate) fn degrees(row: &Row<'_>, column: &str) -> rusqlite::Result<Option<Degrees>> {
+    let index = column.idx(row.as_ref())?;
+    let number: Option<f64> = row.get(column)?;
+    number.map(Degrees::new).transpose().map_err(|error| unreadable(index, Type::Real, error))
 }
 
 /// A length that may be missing.

@@ -3,7 +3,7 @@
 use notch_core::records::{Course, CourseFields};
 use rusqlite::{OptionalExtension, Row, named_params};
 
-use crate::columns::{to_word, word};
+use crate::columns::{json, to_json, to_word, word};
 use crate::{Reader, StoreError, Writer};
 
 fn course(row: &Row<'_>) -> rusqlite::Result<Course> {
@@ -20,8 +20,8 @@ fn course(row: &Row<'_>) -> rusqlite::Result<Course> {
             tolerance: row.get("tolerance")?,
             lesson_minutes: row.get("lesson_minutes")?,
             boards: row.get("boards")?,
-            index_on_spine: row.get("index_on_spine")?,
-            towards_self: row.get("towards_self")?,
+            board_material: word(row, "board_material")?,
+            schools: json(row, "schools_json")?,
         },
     })
 }
@@ -53,8 +53,8 @@ impl Writer<'_> {
     /// What the database says.
     pub fn add_course(&self, fields: &CourseFields) -> Result<Course, StoreError> {
         self.tx.execute(
-            "INSERT INTO course (name, school, place, age_band, pace, standard_set, tolerance, lesson_minutes, boards, index_on_spine, towards_self)
-             VALUES (:name, :school, :place, :age_band, :pace, :standard_set, :tolerance, :lesson_minutes, :boards, :index_on_spine, :towards_self)",
+            "INSERT INTO course (name, school, place, age_band, pace, standard_set, tolerance, lesson_minutes, boards, board_material, schools_json)
+             VALUES (:name, :school, :place, :age_band, :pace, :standard_set, :tolerance, :lesson_minutes, :boards, :board_material, :schools)",
             named_params! {
                 ":name": fields.name.trim(),
                 ":school": fields.school.trim(),
@@ -65,8 +65,8 @@ impl Writer<'_> {
                 ":tolerance": fields.tolerance,
                 ":lesson_minutes": fields.lesson_minutes,
                 ":boards": fields.boards,
-                ":index_on_spine": fields.index_on_spine,
-                ":towards_self": fields.towards_self,
+                ":board_material": to_word(&fields.board_material)?,
+                ":schools": to_json(&fields.schools)?,
             },
         )?;
         self.course(self.tx.last_insert_rowid())
@@ -82,7 +82,7 @@ impl Writer<'_> {
         self.tx.execute(
             "UPDATE course SET version = version + 1, name = :name, school = :school, place = :place, age_band = :age_band,
                     pace = :pace, standard_set = :standard_set, tolerance = :tolerance, lesson_minutes = :lesson_minutes,
-                    boards = :boards, index_on_spine = :index_on_spine, towards_self = :towards_self
+                    boards = :boards, board_material = :board_material, schools_json = :schools
              WHERE id = :id",
             named_params! {
                 ":id": id,
@@ -95,8 +95,8 @@ impl Writer<'_> {
                 ":tolerance": fields.tolerance,
                 ":lesson_minutes": fields.lesson_minutes,
                 ":boards": fields.boards,
-                ":index_on_spine": fields.index_on_spine,
-                ":towards_self": fields.towards_self,
+                ":board_material": to_word(&fields.board_material)?,
+                ":schools": to_json(&fields.schools)?,
             },
         )?;
         self.course(id)

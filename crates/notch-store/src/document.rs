@@ -15,8 +15,24 @@ use crate::open::{Reader, Store};
 pub const FORMAT: &str = "yard-notch-school";
 
 /// Tables in an order in which each refers only to earlier ones. Settings (the passphrase) stay home.
-const TABLES: [&str; 11] =
-    ["course", "student", "knife", "lesson", "exercise", "segment", "attempt", "attempt_fault", "sample", "piece", "incident"];
+const TABLES: [&str; 16] = [
+    "own_value",
+    "course",
+    "student",
+    "knife",
+    "care_event",
+    "lesson",
+    "exercise",
+    "segment",
+    "attempt",
+    "attempt_fault",
+    "sample",
+    "piece",
+    "incident",
+    "check_tick",
+    "knife_out",
+    "closing",
+];
 
 /// Everything a school keeps, table by table, row by row, by column name.
 #[derive(Clone, Debug, PartialEq, Serialize, Deserialize)]
@@ -87,13 +103,18 @@ impl Reader<'_> {
     /// # Errors
     /// The first record that cannot be read.
     pub fn read_everything(&self) -> Result<(), StoreError> {
-        self.knives()?;
+        for knife in self.knives()? {
+            self.care_events(knife.id, u32::MAX)?;
+        }
+        self.own_values()?;
         for course in self.courses()? {
             self.students(course.id)?;
             self.attempts_of_course(course.id)?;
             self.incidents(course.id)?;
             for lesson in self.lessons(course.id)? {
                 self.exercises(lesson.id)?;
+                self.check_ticks(lesson.id)?;
+                self.closing(lesson.id)?;
             }
         }
         Ok(())

@@ -4,7 +4,7 @@ use notch_core::Problem;
 use notch_core::records::{Knife, KnifeFields};
 use rusqlite::{OptionalExtension, Row, named_params};
 
-use crate::columns::{length, optional_word, to_optional_word, to_word, word};
+use crate::columns::{degrees, length, optional_word, to_optional_word, to_word, word};
 use crate::open::{fresh, unless_taken};
 use crate::{Reader, StoreError, Writer};
 
@@ -21,6 +21,14 @@ fn knife(row: &Row<'_>) -> rusqlite::Result<Knife> {
             hand: optional_word(row, "hand")?,
             edge_state: word(row, "edge_state")?,
             note: row.get("note")?,
+            name: row.get("name")?,
+            edge_angle: degrees(row, "edge_angle")?,
+            bolster: word(row, "bolster")?,
+            tang: word(row, "tang")?,
+            hollowed: row.get("hollowed")?,
+            handle: row.get("handle")?,
+            cost: row.get("cost")?,
+            stored: row.get("stored")?,
         },
     })
 }
@@ -52,6 +60,17 @@ fn number_taken(number: &str) -> StoreError {
     StoreError::Refused(vec![problem])
 }
 
+impl Reader<'_> {
+    /// Numbers that are taken on the rack.
+    ///
+    /// # Errors
+    /// What the database says.
+    pub fn knife_numbers(&self) -> Result<std::collections::BTreeSet<String>, StoreError> {
+        let mut statement = self.tx.prepare_cached("SELECT number FROM knife WHERE archived = 0")?;
+        Ok(statement.query_map([], |row| row.get(0))?.collect::<Result<_, _>>()?)
+    }
+}
+
 impl Writer<'_> {
     /// Puts a knife on the rack.
     ///
@@ -59,8 +78,8 @@ impl Writer<'_> {
     /// [`StoreError::Refused`] for a number that is taken.
     pub fn add_knife(&self, fields: &KnifeFields) -> Result<Knife, StoreError> {
         let done = self.tx.execute(
-            "INSERT INTO knife (number, knife_type, length, heel_height, hand, edge_state, note)
-             VALUES (:number, :knife_type, :length, :heel_height, :hand, :edge_state, :note)",
+            "INSERT INTO knife (number, knife_type, length, heel_height, hand, edge_state, note, name, edge_angle, bolster, tang, hollowed, handle, cost, stored)
+             VALUES (:number, :knife_type, :length, :heel_height, :hand, :edge_state, :note, :name, :edge_angle, :bolster, :tang, :hollowed, :handle, :cost, :stored)",
             named_params! {
                 ":number": fields.number.trim(),
                 ":knife_type": fields.knife_type,
@@ -69,6 +88,14 @@ impl Writer<'_> {
                 ":hand": to_optional_word(fields.hand.as_ref())?,
                 ":edge_state": to_word(&fields.edge_state)?,
                 ":note": fields.note.trim(),
+                ":name": fields.name.trim(),
+                ":edge_angle": fields.edge_angle.map(f64::from),
+                ":bolster": to_word(&fields.bolster)?,
+                ":tang": to_word(&fields.tang)?,
+                ":hollowed": fields.hollowed,
+                ":handle": fields.handle.trim(),
+                ":cost": fields.cost,
+                ":stored": fields.stored.trim(),
             },
         );
         unless_taken(done, || number_taken(&fields.number))?;
@@ -87,7 +114,8 @@ impl Writer<'_> {
         fresh("knife", version, kept.version)?;
         let done = self.tx.execute(
             "UPDATE knife SET version = version + 1, number = :number, knife_type = :knife_type, length = :length,
-                    heel_height = :heel_height, hand = :hand, edge_state = :edge_state, note = :note
+                    heel_height = :heel_height, hand = :hand, edge_state = :edge_state, note = :note, name = :name, edge_angle = :edge_angle,
+                    bolster = :bolster, tang = :tang, hollowed = :hollowed, handle = :handle, cost = :cost, stored = :stored
              WHERE id = :id",
             named_params! {
                 ":id": id,
@@ -98,6 +126,14 @@ impl Writer<'_> {
                 ":hand": to_optional_word(fields.hand.as_ref())?,
                 ":edge_state": to_word(&fields.edge_state)?,
                 ":note": fields.note.trim(),
+                ":name": fields.name.trim(),
+                ":edge_angle": fields.edge_angle.map(f64::from),
+                ":bolster": to_word(&fields.bolster)?,
+                ":tang": to_word(&fields.tang)?,
+                ":hollowed": fields.hollowed,
+                ":handle": fields.handle.trim(),
+                ":cost": fields.cost,
+                ":stored": fields.stored.trim(),
             },
         );
         unless_taken(done, || number_taken(&fields.number))?;

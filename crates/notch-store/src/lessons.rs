@@ -87,6 +87,15 @@ impl Reader<'_> {
         Ok(statement.query_map([lesson_id], exercise)?.collect::<Result<_, _>>()?)
     }
 
+    /// Whether a lesson of any course is held on a day.
+    ///
+    /// # Errors
+    /// What the database says.
+    pub fn lesson_on(&self, day: jiff::civil::Date) -> Result<bool, StoreError> {
+        let mut statement = self.tx.prepare_cached("SELECT EXISTS (SELECT 1 FROM lesson WHERE substr(starts_at, 1, 10) = ?1)")?;
+        Ok(statement.query_row([day.to_string()], |row| row.get(0))?)
+    }
+
     /// One exercise, also one that was taken out.
     ///
     /// # Errors

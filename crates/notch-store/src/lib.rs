@@ -5,7 +5,9 @@
 //! core's record types only.
 
 mod attempts;
+mod care;
 mod columns;
+mod count;
 mod courses;
 mod document;
 mod error;
@@ -13,6 +15,7 @@ mod knives;
 mod lessons;
 mod migrations;
 mod open;
+mod own;
 mod settings;
 mod students;
 

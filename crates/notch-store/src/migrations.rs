@@ -3,7 +3,8 @@
 use rusqlite::Connection;
 use rusqlite_migration::{M, Migrations};
 
-const STEPS: &[M<'static>] = &[M::up(include_str!("../migrations/0001_initial.sql"))];
+const STEPS: &[M<'static>] =
+    &[M::up(include_str!("../migrations/0001_initial.sql")), M::up(include_str!("../migrations/0002_rack_and_schools.sql"))];
 
 pub(crate) const MIGRATIONS: Migrations<'static> = Migrations::from_slice(STEPS);
 

@@ -13,15 +13,15 @@ use std::path::Path;
 
 use jiff::Timestamp;
 use jiff::civil::date;
-use notch_core::catalogue::{Catalogue, Grip, Hold, Motion, SegmentKind, Third};
+use notch_core::catalogue::{BoardMaterial, Catalogue, Grip, GripSchool, Hold, Motion, Schools, SegmentKind, Third};
 use notch_core::lesson::Amount;
 use notch_core::measure::{SampleCustom, judge, parse_pieces};
 use notch_core::people::{AgeBand, Hand, HandSize, Pace};
 use notch_core::records::{
-    AttemptMarks, CourseFields, EdgeState, ExerciseFields, IncidentFields, IncidentKind, KnifeFields, LessonFields, NewAttempt,
-    StoredSegment, StudentFields,
+    AttemptMarks, Bolster, CourseFields, EdgeState, ExerciseFields, IncidentFields, IncidentKind, KnifeFields, LessonFields,
+    NewAttempt, StoredSegment, StudentFields, Tang,
 };
-use notch_core::units::Millimetres;
+use notch_core::units::{Degrees, Millimetres};
 use notch_store::{DATABASE_FILE, Store, StoreError, schema_version};
 use proptest::prelude::*;
 use tempfile::TempDir;
@@ -39,8 +39,8 @@ fn course() -> CourseFields {
         tolerance: "school".into(),
         lesson_minutes: 110,
         boards: 8,
-        index_on_spine: "never".into(),
-        towards_self: "paring_only".into(),
+        board_material: BoardMaterial::Plastic,
+        schools: Schools { grip: GripSchool::PinchOnly, ..Schools::default() },
     }
 }
 
@@ -65,6 +65,14 @@ fn knife(number: &str) -> KnifeFields {
         hand: None,
         edge_state: EdgeState::Sharp,
         note: String::new(),
+        name: "the old one".into(),
+        edge_angle: Degrees::new(17.5).ok(),
+        bolster: Bolster::Half,
+        tang: Tang::Partial,
+        hollowed: true,
+        handle: "beech".into(),
+        cost: Some(48.5),
+        stored: "strip".into(),
     }
 }
 
@@ -102,6 +110,7 @@ fn attempt(student_id: i64, knife_id: i64) -> NewAttempt {
         on_day: date(2026, 9, 8),
         cut: "julienne".into(),
         strand: catalogue.cut("julienne").unwrap().strand,
+        standard_set: "eighth".into(),
         target: catalogue.target("eighth", "julienne").unwrap(),
         tolerance: catalogue.tolerance("school").unwrap().clone(),
         reference_seconds: Some(202.0),

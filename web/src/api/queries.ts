@@ -11,6 +11,12 @@ export const keys = {
   courses: ['courses'] as const,
   course: (id: number) => ['course', id] as const,
   rack: ['rack'] as const,
+  care: (id: number) => ['care', id] as const,
+  playbook: (course: number) => ['playbook', course] as const,
+  kit: (course: number) => ['kit', course] as const,
+  own: ['own'] as const,
+  check: (lesson: number) => ['check', lesson] as const,
+  count: (lesson: number) => ['count', lesson] as const,
   plan: (lesson: number) => ['plan', lesson] as const,
   class: (lesson: number) => ['class', lesson] as const,
   yard: (course: number) => ['yard', course] as const,
@@ -35,7 +41,109 @@ export const useCourses = () =>
 export const useCourse = (id: number) =>
   useQuery({ queryKey: keys.course(id), queryFn: () => answer(api.GET('/api/courses/{id}', path(id))) });
 
-export const useRack = () => useQuery({ queryKey: keys.rack, queryFn: () => answer(api.GET('/api/rack')) });
+/** The rack; with a hand, ordered by how it sits in it. */
+export const useRack = (course?: number, hand?: { length: number; side: Api['Hand'] }) =>
+  useQuery({
+    queryKey: [...keys.rack, course ?? 0, hand ?? null],
+    queryFn: () =>
+      answer(
+        api.GET('/api/rack', {
+          params: { query: { course, hand_length: hand?.length, hand: hand?.side } },
+        }),
+      ),
+    placeholderData: keepPreviousData,
+  });
+
+export const useCare = (
+  knife: number | undefined,
+  asked: { course?: number; degrees?: number; spine?: number; food?: string },
+) =>
+  useQuery({
+    queryKey: [...keys.care(knife ?? 0), asked],
+    queryFn: () =>
+      answer(api.GET('/api/rack/{id}/care', { params: { path: { id: knife ?? 0 }, query: asked } })),
+    enabled: knife !== undefined,
+    placeholderData: (before) => (before?.knife.id === knife ? before : undefined),
+    retry: false,
+  });
+
+/** A table of knives while it is pasted, row by row. */
+export const useReadTable = (text: string) =>
+  useQuery({
+    queryKey: ['read-table', text],
+    queryFn: ({ signal }) =>
+      answer(api.POST('/api/rack/table/read', { body: { text, skip_wrong: false }, signal })),
+    enabled: text.trim() !== '',
+    placeholderData: keepPreviousData,
+    retry: false,
+    gcTime: 60_000,
+  });
+
+export const useMatrix = (
+  course: number,
+  asked: { food?: string; knives?: Api['KnifeSource']; student?: number },
+) =>
+  useQuery({
+    queryKey: [...keys.playbook(course), asked],
+    queryFn: ({ signal }) =>
+      answer(
+        api.GET('/api/courses/{id}/playbook', { params: { path: { id: course }, query: asked }, signal }),
+      ),
+    placeholderData: keepPreviousData,
+  });
+
+/** What other schools would change, before they are saved. */
+export const useTriedSchools = (course: number, schools: Api['Schools'] | undefined) =>
+  useQuery({
+    queryKey: ['try-schools', course, schools],
+    queryFn: ({ signal }) =>
+      answer(
+        api.POST('/api/courses/{id}/schools/try', {
+          ...path(course),
+          body: { schools: schools as Api['Schools'] },
+          signal,
+        }),
+      ),
+    enabled: schools !== undefined,
+    placeholderData: keepPreviousData,
+    retry: false,
+  });
+
+export const useKitOptions = (course: number) =>
+  useQuery({
+    queryKey: keys.kit(course),
+    queryFn: () => answer(api.GET('/api/courses/{id}/kit', path(course))),
+  });
+
+export const useKit = (course: number, question: Api['KitQuestion'] | undefined) =>
+  useQuery({
+    queryKey: ['kit-answer', course, question],
+    queryFn: ({ signal }) =>
+      answer(
+        api.POST('/api/courses/{id}/kit', {
+          ...path(course),
+          body: question as Api['KitQuestion'],
+          signal,
+        }),
+      ),
+    enabled: question !== undefined,
+    placeholderData: keepPreviousData,
+    retry: false,
+  });
+
+export const useOwn = () => useQuery({ queryKey: keys.own, queryFn: () => answer(api.GET('/api/own')) });
+
+export const useCheckSheet = (lesson: number) =>
+  useQuery({
+    queryKey: keys.check(lesson),
+    queryFn: () => answer(api.GET('/api/lessons/{id}/check', path(lesson))),
+  });
+
+export const useCount = (lesson: number) =>
+  useQuery({
+    queryKey: keys.count(lesson),
+    queryFn: () => answer(api.GET('/api/lessons/{id}/count', path(lesson))),
+  });
 
 export const usePlan = (lesson: number) =>
   useQuery({
@@ -124,7 +232,7 @@ export function useChange<Input, Output>(
   const client = useQueryClient();
   const refresh = () =>
     client.invalidateQueries({
-      predicate: (query) => query.queryKey[0] !== 'catalogue' && query.queryKey[0] !== 'judge',
+      predicate: (query) => query.queryKey[0] !== 'judge',
     });
   return useMutation({
     mutationFn: change,

@@ -176,6 +176,24 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/courses/{id}/kit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The exercises and knives that a kit of this course is worked out from. */
+        get: operations["playbook_kit_options"];
+        put?: never;
+        /** The smallest, or the cheapest, kit that covers the cuts. */
+        post: operations["playbook_kit"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/courses/{id}/lessons": {
         parameters: {
             query?: never;
@@ -187,6 +205,57 @@ export interface paths {
         put?: never;
         /** Adds a lesson to a course. */
         post: operations["plan_add_lesson"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/courses/{id}/playbook": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Cuts against knives. */
+        get: operations["playbook_matrix"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/courses/{id}/schools": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Chooses the schools of a course. */
+        put: operations["playbook_choose_schools"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/courses/{id}/schools/try": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What other schools would change; nothing is kept. */
+        post: operations["playbook_try_schools"];
         delete?: never;
         options?: never;
         head?: never;
@@ -278,6 +347,24 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/lessons/{id}/check": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The check sheet of a lesson. */
+        get: operations["check_show"];
+        put?: never;
+        /** Ticks a line of the check sheet. */
+        post: operations["check_tick"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/lessons/{id}/class": {
         parameters: {
             query?: never;
@@ -289,6 +376,41 @@ export interface paths {
         get: operations["class_show"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/lessons/{id}/close": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Closes a class. With a knife missing it must be said what happened. */
+        post: operations["count_close"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/lessons/{id}/count": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The count of a lesson: knives that went out, and which are not back. */
+        get: operations["count_show"];
+        put?: never;
+        /** Counts knives out or in by their numbers. One wrong number and none is counted. */
+        post: operations["count_knives"];
         delete?: never;
         options?: never;
         head?: never;
@@ -363,6 +485,41 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/own": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What the school edited or copied. */
+        get: operations["own_list"];
+        put?: never;
+        /** Keeps an own value, new or changed. Past judgements keep the figures they were made with. */
+        post: operations["own_keep"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/own/drop": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Drops an own value, so that the shipped one stands again. A copy that is used stays. */
+        post: operations["own_drop"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/rack": {
         parameters: {
             query?: never;
@@ -370,7 +527,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** The rack, each knife drawn. */
+        /** The rack, each knife drawn, with what is due. */
         get: operations["rack_list"];
         put?: never;
         /** Puts a knife on the rack. */
@@ -409,6 +566,76 @@ export interface paths {
         put?: never;
         /** Takes a knife off the rack, or puts it back. */
         post: operations["rack_archive"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rack/{id}/care": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The care of a knife: what was done, what is due, its angle, its parts. */
+        get: operations["care_show"];
+        put?: never;
+        /** Writes down what was done to a knife. A failed test takes it out of class at once. */
+        post: operations["care_add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rack/many": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Puts several knives on the rack that are alike but for their numbers. */
+        post: operations["rack_add_many"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rack/table": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The rack as comma-separated text. */
+        get: operations["rack_table"];
+        put?: never;
+        /** Puts the knives of a table on the rack: all, or with `skip_wrong` the sound ones. */
+        post: operations["rack_take_table"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rack/table/read": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Reads a table of knives, row by row; nothing is kept. */
+        post: operations["rack_read_table"];
         delete?: never;
         options?: never;
         head?: never;
@@ -556,12 +783,19 @@ export interface components {
             knife_length?: components["schemas"]["Millimetres"] | null;
             /** @description Id of the knife type; goes with the length. */
             knife_type?: string | null;
+            /** @description Which knives are compared. */
+            knives?: components["schemas"]["KnifeSource"];
             motion?: components["schemas"]["Motion"] | null;
             /**
              * Format: double
              * @description The instructor's own minutes for each student.
              */
             own_minutes?: number | null;
+            /**
+             * Format: int64
+             * @description Id of a student of the course, where the question is about one.
+             */
+            student?: number | null;
             third?: components["schemas"]["Third"] | null;
         };
         /**
@@ -586,6 +820,21 @@ export interface components {
             count: number;
             /** @enum {string} */
             kind: "units";
+        };
+        /** @description How to find an angle with this knife. */
+        AngleAid: {
+            /** @description Degrees per side. */
+            angle: components["schemas"]["Degrees"];
+            /** @description The fold that comes nearest, in words. */
+            fold: string;
+            /** @description Angles that folding a square corner gives: 90, 45, 22.5, 11.25. */
+            folds: number[];
+            /** @description Height of the middle of the spine above the stone: b sin α. */
+            spine_height: components["schemas"]["Millimetres"];
+            /** @description Height of the underside of the spine above the stone: b sin α − T/2 cos α, at least 0. */
+            underside: components["schemas"]["Millimetres"];
+            /** @description What to mind. */
+            warnings: string[];
         };
         /** @description The angles that a type is ground to. */
         AngleRange: {
@@ -688,6 +937,11 @@ export interface components {
             /** @description Hold was right. */
             hold_ticked: boolean;
         };
+        /**
+         * @description Which blade a beginner starts with.
+         * @enum {string}
+         */
+        BeginnerBlade: "ladder" | "small_first" | "big_first";
         /** @description One block that is squared and cut on its own. */
         Block: {
             /**
@@ -708,13 +962,152 @@ export interface components {
              */
             sticks: number;
         };
+        /** @description A board material. */
+        Board: components["schemas"]["BoardWear"] & {
+            /** @description Its id. */
+            value: components["schemas"]["BoardMaterial"];
+        };
+        /**
+         * @description What the boards of a course are made of.
+         * @enum {string}
+         */
+        BoardMaterial: "wood" | "rubber" | "plastic" | "glass" | "stone" | "ceramic";
+        /** @description What a board does to an edge. */
+        BoardWear: {
+            /** @description May be used at all. */
+            allowed: boolean;
+            /** @description Name. */
+            name: string;
+            /**
+             * Format: double
+             * @description Wear of a minute, as a multiple of a minute on wood.
+             */
+            wear: number;
+        };
         /**
          * @description What a type may do on the board.
          * @enum {string}
          */
         BoardWork: "all" | "small" | "none";
+        /**
+         * @description The thick part between blade and handle.
+         * @enum {string}
+         */
+        Bolster: "none" | "half" | "full";
+        /** @description What was done to a knife, with the figures that belong to it. */
+        CareDeed: {
+            angle?: components["schemas"]["Degrees"] | null;
+            /** @enum {string} */
+            kind: "hone";
+            /**
+             * Format: int32
+             * @description Strokes a side.
+             */
+            strokes: number;
+        } | {
+            angle?: components["schemas"]["Degrees"] | null;
+            /** @description Grits, coarse first. */
+            grits: number[];
+            /** @enum {string} */
+            kind: "stone";
+            /**
+             * Format: int32
+             * @description Strokes a side on each grit.
+             */
+            strokes: number;
+        } | {
+            /**
+             * Format: int32
+             * @description Clean cuts; all of them must be clean to pass.
+             */
+            clean: number;
+            /** @enum {string} */
+            kind: "paper_test";
+        } | {
+            /** @enum {string} */
+            kind: "tomato_test";
+            /** @description Whether the skin parted. */
+            passed: boolean;
+        } | {
+            /** @enum {string} */
+            kind: "sent_out";
+        } | {
+            /** @enum {string} */
+            kind: "came_back";
+        } | {
+            /** @enum {string} */
+            kind: "incident";
+        } | {
+            /** @description Which. */
+            habit: components["schemas"]["Habit"];
+            /** @enum {string} */
+            kind: "habit";
+        };
+        /** @description A deed of care as kept. */
+        CareEvent: components["schemas"]["CareFields"] & {
+            /**
+             * Format: int64
+             * @description Id.
+             */
+            id: number;
+            /**
+             * Format: int64
+             * @description Knife.
+             */
+            knife_id: number;
+            /**
+             * Format: date-time
+             * @description When it was written down.
+             */
+            written_at: string;
+        };
+        /** @description What a person writes down of a deed. */
+        CareFields: components["schemas"]["CareDeed"] & {
+            /**
+             * Format: date
+             * @description Day by the school's clock, today or before.
+             */
+            on_day: string;
+            /** @description Words, up to 200 characters; needed for an incident. */
+            words?: string;
+        };
+        /** @description What is known of a knife's care. */
+        CareHistory: {
+            /** @description Sent out and not back. */
+            away: boolean;
+            /**
+             * Format: date
+             * @description Last day that it was ground, on the stone or away.
+             */
+            ground_on?: string | null;
+            /**
+             * Format: date
+             * @description Last day on the steel.
+             */
+            honed_on?: string | null;
+            /**
+             * Format: date
+             * @description Last day that it was tested.
+             */
+            tested_on?: string | null;
+            /**
+             * Format: date
+             * @description First day in class since it was ground.
+             */
+            used_from?: string | null;
+            /** @description Wear since it was ground. */
+            wear: components["schemas"]["Wear"];
+        };
+        /** @description What was written down. */
+        CareTaken: {
+            /** @description The knife as it is now. */
+            knife: components["schemas"]["Knife"];
+            /** @description What to mind, though it was taken. */
+            warnings: string[];
+        };
         /** @description Everything the screens choose from. */
         CatalogueView: {
+            boards: components["schemas"]["Board"][];
             cuts: components["schemas"]["Cut"][];
             disclaimer: string;
             faults: components["schemas"]["Fault"][];
@@ -724,6 +1117,7 @@ export interface components {
             holds: components["schemas"]["Way_Hold"][];
             knives: components["schemas"]["KnifeType"][];
             motions: components["schemas"]["Way_Motion"][];
+            parts: components["schemas"]["KnifePart"][];
             schools: components["schemas"]["SchoolQuestion"][];
             segments: components["schemas"]["LessonSegment"][];
             sets: components["schemas"]["StandardSet"][];
@@ -740,13 +1134,13 @@ export interface components {
             fields: {
                 /** @description Who it is for. */
                 age_band: components["schemas"]["AgeBand"];
+                /** @description What the boards are made of. */
+                board_material: components["schemas"]["BoardMaterial"];
                 /**
                  * Format: int32
                  * @description Boards, 1 to 60.
                  */
                 boards: number;
-                /** @description School on the index finger along the spine: `never` or `tip_draw`. */
-                index_on_spine: string;
                 /**
                  * Format: int32
                  * @description Minutes of a lesson, 10 to 600.
@@ -760,12 +1154,12 @@ export interface components {
                 place: string;
                 /** @description School that gives it, 1 to 80 characters. */
                 school: string;
+                /** @description The schools that the course has chosen. */
+                schools: components["schemas"]["Schools"];
                 /** @description Id of the set of standards. */
                 standard_set: string;
                 /** @description Id of the tolerance profile. */
                 tolerance: string;
-                /** @description School on cutting towards oneself: `paring_only` or `never`. */
-                towards_self: string;
             };
             /**
              * Format: int64
@@ -811,19 +1205,37 @@ export interface components {
         Change_KnifeFields: {
             /** @description What a person edits of a knife. */
             fields: {
+                /** @description Bolster. */
+                bolster?: components["schemas"]["Bolster"];
+                /**
+                 * Format: double
+                 * @description What it cost, in the school's own currency, 0 to 100,000.
+                 */
+                cost?: number | null;
+                edge_angle?: components["schemas"]["Degrees"] | null;
                 /** @description What the last edge test said. */
                 edge_state: components["schemas"]["EdgeState"];
                 hand?: components["schemas"]["Hand"] | null;
+                /** @description Material of the handle, up to 40 characters; may be empty. */
+                handle?: string;
                 /** @description Blade height at the heel, 8 to 120 mm. */
                 heel_height: components["schemas"]["Millimetres"];
+                /** @description Sides hollowed, so that slices let go. */
+                hollowed?: boolean;
                 /** @description Id of the knife type. */
                 knife_type: string;
                 /** @description Blade length, within the type's range. */
                 length: components["schemas"]["Millimetres"];
+                /** @description A name of its own, up to 40 characters; may be empty. */
+                name?: string;
                 /** @description Note, up to 200 characters, e.g. where and why it failed. */
                 note: string;
                 /** @description Number on the handle, 1 to 12 characters, unique on the rack. */
                 number: string;
+                /** @description Where it is stored, up to 60 characters; may be empty. */
+                stored?: string;
+                /** @description Tang. */
+                tang?: components["schemas"]["Tang"];
             };
             /**
              * Format: int64
@@ -884,6 +1296,55 @@ export interface components {
              */
             version: number;
         };
+        /** @description One line of the sheet. */
+        CheckItem: {
+            /** @description How, and why. */
+            detail: string;
+            /** @description Id, the same each time the sheet is made. */
+            id: string;
+            /** @description Knives that it is about, by number. */
+            numbers: string[];
+            /** @description Part of the sheet. */
+            part: components["schemas"]["CheckPart"];
+            /**
+             * Format: int32
+             * @description How many are missing; 0 where nothing is.
+             */
+            short: number;
+            tick?: components["schemas"]["CheckTick"] | null;
+            /** @description What to see to. */
+            title: string;
+        };
+        /**
+         * @description Part of the sheet.
+         * @enum {string}
+         */
+        CheckPart: "knives" | "edges" | "stations" | "food" | "safety";
+        /** @description The sheet of a lesson. */
+        CheckSheet: {
+            /** @description The limits of the advice, in words. */
+            disclaimer: string;
+            /** @description Lines that are ticked. */
+            done: number;
+            /** @description Lines in the order of the work. */
+            items: components["schemas"]["CheckItem"][];
+            /** @description The lesson. */
+            lesson: components["schemas"]["Lesson"];
+            /** @description What the class is short of, in words. */
+            short: string[];
+        };
+        /** @description A tick on the sheet. */
+        CheckTick: {
+            /**
+             * Format: date-time
+             * @description When.
+             */
+            at: string;
+            /** @description Id of the item. */
+            item: string;
+            /** @description Who ticked it, 1 to 60 characters. */
+            who: string;
+        };
         /** @description One option among others, e.g. a grip. */
         Choice_Grip: {
             /** @description How well it suits. */
@@ -931,6 +1392,12 @@ export interface components {
              * @enum {string}
              */
             value: "tip" | "middle" | "heel";
+        };
+        /** @description Schools to save, with the version of the course that they were chosen from. */
+        ChosenSchools: {
+            schools: components["schemas"]["Schools"];
+            /** Format: int64 */
+            version: number;
         };
         /** @description How the cut will be made, in ids and in words. */
         ChosenSetup: {
@@ -1013,6 +1480,74 @@ export interface components {
             /** @description Stations in order. */
             stations: components["schemas"]["Station"][];
         };
+        /** @description A length of blade that is cleared by evidence. */
+        ClearanceRung: {
+            /** @description Longest blade on this rung. */
+            length: components["schemas"]["Millimetres"];
+            notch?: components["schemas"]["NotchKind"] | null;
+            /** @description In how many strands the notch must be cut. */
+            strands?: number;
+        };
+        /** @description Closing a class, or opening it again. */
+        CloseClass: {
+            /** @description `false` opens it again. */
+            closed: boolean;
+            /** @description Who. */
+            who: string;
+            /** @description What happened to missing knives. */
+            words?: string;
+        };
+        /** @description How a lesson was closed. */
+        Closing: {
+            /**
+             * Format: date-time
+             * @description When.
+             */
+            at: string;
+            /** @description Who closed it. */
+            who: string;
+            /** @description What happened to knives that were missing; empty if none was. */
+            words: string;
+        };
+        /** @description How a knife suits a hand. */
+        Comfort: {
+            /**
+             * Format: int32
+             * @description 0 to 100.
+             */
+            score: number;
+            /** @description Why, with the figures. */
+            words: string;
+        };
+        /** @description A knife in the count of a lesson. */
+        CountedKnife: {
+            /**
+             * Format: date-time
+             * @description When it came in; none while it is out.
+             */
+            in_at?: string | null;
+            /**
+             * Format: int64
+             * @description Id of the knife.
+             */
+            knife_id: number;
+            /** @description Label, e.g. `Chef's 200`. */
+            name: string;
+            /** @description Number on the handle. */
+            number: string;
+            /**
+             * Format: date-time
+             * @description When it went out.
+             */
+            out_at: string;
+        };
+        /** @description Knives that are counted. */
+        Counting: {
+            /** @description Numbers as typed: `1 2 5-9`. */
+            numbers: string;
+            /** @description Which way. */
+            way: components["schemas"]["Way"];
+        };
         /** @description A course as it is kept. */
         Course: components["schemas"]["CourseFields"] & {
             /**
@@ -1030,13 +1565,13 @@ export interface components {
         CourseFields: {
             /** @description Who it is for. */
             age_band: components["schemas"]["AgeBand"];
+            /** @description What the boards are made of. */
+            board_material: components["schemas"]["BoardMaterial"];
             /**
              * Format: int32
              * @description Boards, 1 to 60.
              */
             boards: number;
-            /** @description School on the index finger along the spine: `never` or `tip_draw`. */
-            index_on_spine: string;
             /**
              * Format: int32
              * @description Minutes of a lesson, 10 to 600.
@@ -1050,12 +1585,12 @@ export interface components {
             place: string;
             /** @description School that gives it, 1 to 80 characters. */
             school: string;
+            /** @description The schools that the course has chosen. */
+            schools: components["schemas"]["Schools"];
             /** @description Id of the set of standards. */
             standard_set: string;
             /** @description Id of the tolerance profile. */
             tolerance: string;
-            /** @description School on cutting towards oneself: `paring_only` or `never`. */
-            towards_self: string;
         };
         /** @description A course with its lessons and students. */
         CourseView: {
@@ -1085,13 +1620,36 @@ export interface components {
          * @enum {string}
          */
         CutFamily: "strips" | "dice" | "slices" | "chop" | "hand";
+        /** @description A cut of a food. */
+        CutOfFood: {
+            /** @description Id of the cut. */
+            cut: string;
+            /** @description Id of the food. */
+            food: string;
+        };
+        /** @description Degrees per side. */
+        Degrees: number;
         /** @description A signed difference of lengths in millimetres. */
         Deviation: number;
+        /** @description A field in which a school's own value differs from the shipped one. */
+        Difference: {
+            /** @description Where, e.g. `cuts · julienne · thickness · size`. */
+            field: string;
+            /** @description The school's own; empty where there is none. */
+            own: string;
+            /** @description The shipped value; empty where there was none. */
+            shipped: string;
+        };
         /**
          * @description A measured side of a piece.
          * @enum {string}
          */
         Dimension: "thickness" | "width" | "length";
+        /**
+         * @description Whether a knife may go into the dishwasher.
+         * @enum {string}
+         */
+        Dishwasher: "never" | "by_maker";
         /** @description Segments as they stand on the screen, not yet saved. */
         DraftSegments: {
             /**
@@ -1102,6 +1660,32 @@ export interface components {
             /** @description Segments in order. */
             segments: components["schemas"]["StoredSegment"][];
         };
+        /** @description A value to drop, so that the shipped one stands again. */
+        DropOwn: {
+            /** @description Id within its kind. */
+            id: string;
+            /** @description Word of its kind. */
+            kind: string;
+            /**
+             * Format: int64
+             * @description Version that was read.
+             */
+            version: number;
+        };
+        /** @description Something that is due for a knife, with the reason. */
+        Due: {
+            /** @description In a few words, e.g. `stone this week`. */
+            title: string;
+            /** @description What. */
+            what: components["schemas"]["DueKind"];
+            /** @description Why, with the figures. */
+            why: string;
+        };
+        /**
+         * @description What is to be done.
+         * @enum {string}
+         */
+        DueKind: "failed" | "stone_now" | "stone_this_week" | "send_out" | "away" | "hone_today" | "test_today";
         /**
          * @description How the edge is ground.
          * @enum {string}
@@ -1132,6 +1716,11 @@ export interface components {
         } | {
             /** @enum {string} */
             kind: "refuse";
+        };
+        /** @description A deed in a line. */
+        EventLine: components["schemas"]["CareEvent"] & {
+            /** @description The deed in words. */
+            deed_words: string;
         };
         /** @description An exercise as kept. */
         Exercise: components["schemas"]["ExerciseFields"] & {
@@ -1276,6 +1865,11 @@ export interface components {
             /** @description The reason in plain words, with the figures compared. */
             words: string;
         };
+        /**
+         * @description Whether cutting through the gap of two fingers is taught to children.
+         * @enum {string}
+         */
+        FingerGap: "bridge" | "claw_only";
         /** @description How well something suits, with every reason. */
         Fit: {
             /** @description Reasons: refusals first, then against, then for; the weightiest first. */
@@ -1292,6 +1886,8 @@ export interface components {
         Food: {
             /** @description Allergen that students may name. */
             allergen?: string | null;
+            /** @description On the bone. */
+            bone?: boolean;
             /** @description Ids of cautions. */
             cautions?: string[];
             /**
@@ -1329,11 +1925,58 @@ export interface components {
             /** @description Cut off each end before the work. */
             trim?: components["schemas"]["Millimetres"];
         };
+        /** @description A food laid against a blade. */
+        FoodAgainstBlade: {
+            /** @description Height above the board. */
+            height: components["schemas"]["Millimetres"];
+            /**
+             * Format: double
+             * @description Blade that is left beyond it under a pinch; below 0 it is too short.
+             */
+            left: number;
+            /** @description Long enough, with the travel that a stroke needs. */
+            long_enough: boolean;
+            /** @description Width of the food as the blade crosses it. */
+            width: components["schemas"]["Millimetres"];
+            /** @description The same in words. */
+            words: string;
+        };
+        /**
+         * @description How garlic is taken apart.
+         * @enum {string}
+         */
+        GarlicSchool: "both" | "crush" | "small_knife";
         /**
          * @description How the knife hand holds the knife.
          * @enum {string}
          */
         Grip: "pinch" | "handle" | "index_on_spine" | "choked_back" | "paring" | "spine_top";
+        /**
+         * @description Which grip is taught.
+         * @enum {string}
+         */
+        GripSchool: "pinch" | "pinch_only" | "handle";
+        /**
+         * @description A habit that costs an edge.
+         * @enum {string}
+         */
+        Habit: "dishwasher" | "hard_board" | "scraped" | "loose_drawer" | "pull_through";
+        /** @description A bad habit to write down. */
+        HabitLine: components["schemas"]["HabitWear"] & {
+            id: string;
+        };
+        /** @description What a habit costs. */
+        HabitWear: {
+            /** @description Name. */
+            name: string;
+            /**
+             * Format: double
+             * @description Board minutes that one occasion counts for.
+             */
+            wear: number;
+            /** @description Why, and what to do instead. */
+            why: string;
+        };
         /**
          * @description The hand that holds the knife.
          * @enum {string}
@@ -1349,6 +1992,11 @@ export interface components {
          * @enum {string}
          */
         Hold: "claw" | "bridge" | "flat_palm" | "spine_top" | "in_hand";
+        /**
+         * @description The angle a knife is honed at.
+         * @enum {string}
+         */
+        HoningAngle: "own" | "fifteen" | "twenty" | "fold";
         /** @description An incident as kept. */
         Incident: components["schemas"]["IncidentFields"] & {
             /**
@@ -1384,6 +2032,11 @@ export interface components {
          * @enum {string}
          */
         IncidentKind: "nick" | "near_miss";
+        /**
+         * @description Whether the index finger may lie on the spine.
+         * @enum {string}
+         */
+        IndexOnSpine: "never" | "tip_draw";
         /** @description A share with what it proves. */
         InsideShare: {
             /** @description Pieces inside. */
@@ -1408,12 +2061,123 @@ export interface components {
             /** @description What they show. */
             verdict: components["schemas"]["Verdict"];
         };
+        /** @description A value to keep. */
+        KeepOwn: {
+            /** @description The value. A new copy may leave its id empty: it gets one from its name. */
+            value: components["schemas"]["OwnValue"];
+            /**
+             * Format: int64
+             * @description Version that was read; none for a new one.
+             */
+            version?: number | null;
+        };
         /** @description A warning that the instructor saw and kept when the exercise was saved. */
         KeptWarning: {
             /** @description Id of the rule. */
             rule: string;
             /** @description Its words on that day. */
             words: string;
+        };
+        /** @description A kit with its proof. */
+        Kit: {
+            /**
+             * Format: double
+             * @description What it costs.
+             */
+            cost: number;
+            /** @description Indices of its knives, the one that covers most first. */
+            knives: number[];
+            /**
+             * Format: int64
+             * @description Kits that were looked at to rule out smaller or cheaper ones.
+             */
+            looked_at: number;
+            /** @description The best kit of 1, 2, 3 … knives. */
+            steps: components["schemas"]["KitStep"][];
+            /** @description For each cut, the index of the knife that fits it best. */
+            used_for: number[];
+            /** @description Whether it keeps within the budget, where there is one. */
+            within_budget: boolean;
+        };
+        /** @description A kit, or what stands in its way. */
+        KitAnswer: {
+            /** @description Cuts to cover, by title. */
+            jobs: string[];
+            kit?: components["schemas"]["Kit"] | null;
+            /** @description Knives to choose from, by name. */
+            knives: string[];
+            /** @description Cuts that nothing covers, with what comes nearest. */
+            uncovered: components["schemas"]["Uncovered"][];
+        };
+        /** @description A cut of the course, by name. */
+        KitCut: components["schemas"]["CutOfFood"] & {
+            /** @description `Julienne of carrot`. */
+            title: string;
+        };
+        /** @description What is wanted of a kit. */
+        KitGoal: {
+            /** @enum {string} */
+            kind: "fewest";
+        } | {
+            /**
+             * Format: double
+             * @description Most that may be spent.
+             */
+            budget: number;
+            /** @enum {string} */
+            kind: "cheapest";
+        };
+        /** @description What a kit can be worked out from. */
+        KitOptions: {
+            /** @description Cuts of the course's exercises, each once. */
+            jobs: components["schemas"]["KitCut"][];
+            /** @description Knife types. */
+            knives: components["schemas"]["KitType"][];
+            /**
+             * Format: int32
+             * @description Knives that the course's school holds to be enough; none where it is worked out.
+             */
+            school_says?: number | null;
+        };
+        /** @description What a kit is asked for. */
+        KitQuestion: {
+            /** @description Fewest, or cheapest. */
+            goal: components["schemas"]["KitGoal"];
+            /** @description Cuts to cover. */
+            jobs: components["schemas"]["CutOfFood"][];
+            /** @description Types to choose from; up to 24. */
+            knives: components["schemas"]["PricedType"][];
+            /**
+             * Format: int32
+             * @description Least score that covers a cut, 1 to 100.
+             */
+            least_fit: number;
+        };
+        /**
+         * @description How many knives are enough.
+         * @enum {string}
+         */
+        KitSize: "computed" | "one" | "three" | "six";
+        /** @description The best kit of one size. */
+        KitStep: {
+            /** @description Indices of cuts that it covers and the best kit of one knife fewer does not. */
+            adds: number[];
+            /** @description Cuts that it covers. */
+            covered: number;
+            /** @description Indices of its knives. */
+            knives: number[];
+            /**
+             * Format: double
+             * @description Mean of the best score over all cuts, uncovered ones as 0.
+             */
+            mean_score: number;
+        };
+        /** @description A knife type with the price that the rack knows. */
+        KitType: components["schemas"]["PricedType"] & {
+            /** @description `Chef's 200`. */
+            name: string;
+            /** @description How many are on the rack. */
+            on_rack: number;
         };
         /** @description A knife as kept. */
         Knife: components["schemas"]["KnifeFields"] & {
@@ -1429,6 +2193,33 @@ export interface components {
              * @description Rises with each change.
              */
             version: number;
+        };
+        /** @description Everything about the care of a knife. */
+        KnifeCare: {
+            against?: components["schemas"]["FoodAgainstBlade"] | null;
+            aid?: components["schemas"]["AngleAid"] | null;
+            /** @description How a medium hand finds it. */
+            comfort: components["schemas"]["Comfort"][];
+            due: components["schemas"]["Due"][];
+            /** @description The latest first. */
+            events: components["schemas"]["EventLine"][];
+            good_for: string;
+            habits: components["schemas"]["HabitLine"][];
+            history: components["schemas"]["CareHistory"];
+            knife: components["schemas"]["Knife"];
+            label: string;
+            not_for: string;
+            own_angle?: components["schemas"]["Degrees"] | null;
+            /**
+             * Format: int32
+             * @description Clean cuts of how many that pass the paper test.
+             */
+            paper_cuts: number;
+            parts: components["schemas"]["KnifePart"][];
+            silhouette: components["schemas"]["Silhouette"];
+            /** Format: date */
+            today: string;
+            type_name: string;
         };
         /** @description A knife model on the rack, or one dull knife, with how it suits. */
         KnifeChoice: {
@@ -1447,21 +2238,91 @@ export interface components {
             /** @description Passed the last edge test. */
             sharp: boolean;
         };
+        /** @description The count of a lesson. */
+        KnifeCount: {
+            closed?: components["schemas"]["Closing"] | null;
+            /** @description Knives that went out, by number. */
+            knives: components["schemas"]["CountedKnife"][];
+            /** @description The lesson. */
+            lesson: components["schemas"]["Lesson"];
+            /** @description Knives that are still out. */
+            missing: number;
+            /** @description Numbers that the check sheet would take out, to start with. */
+            proposed: string[];
+        };
         /** @description What a person edits of a knife. */
         KnifeFields: {
+            /** @description Bolster. */
+            bolster?: components["schemas"]["Bolster"];
+            /**
+             * Format: double
+             * @description What it cost, in the school's own currency, 0 to 100,000.
+             */
+            cost?: number | null;
+            edge_angle?: components["schemas"]["Degrees"] | null;
             /** @description What the last edge test said. */
             edge_state: components["schemas"]["EdgeState"];
             hand?: components["schemas"]["Hand"] | null;
+            /** @description Material of the handle, up to 40 characters; may be empty. */
+            handle?: string;
             /** @description Blade height at the heel, 8 to 120 mm. */
             heel_height: components["schemas"]["Millimetres"];
+            /** @description Sides hollowed, so that slices let go. */
+            hollowed?: boolean;
             /** @description Id of the knife type. */
             knife_type: string;
             /** @description Blade length, within the type's range. */
             length: components["schemas"]["Millimetres"];
+            /** @description A name of its own, up to 40 characters; may be empty. */
+            name?: string;
             /** @description Note, up to 200 characters, e.g. where and why it failed. */
             note: string;
             /** @description Number on the handle, 1 to 12 characters, unique on the rack. */
             number: string;
+            /** @description Where it is stored, up to 60 characters; may be empty. */
+            stored?: string;
+            /** @description Tang. */
+            tang?: components["schemas"]["Tang"];
+        };
+        /** @description A part of a knife. */
+        KnifePart: {
+            /** @description Where its label points. */
+            at: components["schemas"]["PartPlace"];
+            /** @description What it is for. */
+            does: string;
+            /** @description Id. */
+            id: string;
+            /** @description Name. */
+            name: string;
+        };
+        /** @description A row of the table as it was read. */
+        KnifeRow: {
+            fields?: components["schemas"]["KnifeFields"] | null;
+            /** @description Label of the knife, if the row is sound. */
+            label: string;
+            /**
+             * Format: int64
+             * @description Line of the text, the head being 1.
+             */
+            line: number;
+            /** @description What is wrong with the row. */
+            problems: components["schemas"]["Problem"][];
+            /** @description The row as it was written. */
+            text: string;
+        };
+        /**
+         * @description Which knives are compared.
+         * @enum {string}
+         */
+        KnifeSource: "rack" | "types";
+        /** @description A table of knives, row by row. */
+        KnifeTable: {
+            /** @description Rows in order. */
+            rows: components["schemas"]["KnifeRow"][];
+            /** @description Sound rows. */
+            sound: number;
+            /** @description Rows with a problem. */
+            wrong: number;
         };
         /** @description A kind of knife, not one knife on the rack. */
         KnifeType: {
@@ -1591,11 +2452,76 @@ export interface components {
             /** @description Name. */
             name: string;
         };
+        /** @description Knives that are alike. */
+        ManyKnives: {
+            /**
+             * Format: int32
+             * @description How many, 1 to 60.
+             */
+            count: number;
+            /** @description Fields of the first; the others take the numbers after its own. */
+            fields: components["schemas"]["KnifeFields"];
+        };
         /** @description Marks with the version they were made from. */
         Mark: {
             marks: components["schemas"]["AttemptMarks"];
             /** Format: int64 */
             version: number;
+        };
+        /** @description Cuts against knives, for one food or any. */
+        Matrix: {
+            /**
+             * Format: int32
+             * @description Least score that counts as fitting.
+             */
+            fits: number;
+            /** @description Id of the food; none for any. */
+            food?: string | null;
+            /** @description Columns. */
+            knives: components["schemas"]["MatrixKnife"][];
+            /** @description Rows: the cuts that are made of this food. */
+            rows: components["schemas"]["MatrixRow"][];
+        };
+        /** @description How a knife suits a cut. */
+        MatrixCell: {
+            motion?: components["schemas"]["Motion"] | null;
+            /** @description Refused; for any food, refused for each of them. */
+            refused: boolean;
+            /**
+             * Format: int32
+             * @description 0 to 100; for any food the mean over the foods that are cut so.
+             */
+            score: number;
+            /** @description Something speaks against it. */
+            warned: boolean;
+            /** @description The weightiest reason, or for any food how many it fits. */
+            words: string;
+        };
+        /** @description A knife of the matrix. */
+        MatrixKnife: {
+            /** @description Id of the type. */
+            knife_type: string;
+            /** @description Blade length. */
+            length: components["schemas"]["Millimetres"];
+            /** @description Label, e.g. `Chef's 200`. */
+            name: string;
+            /** @description Numbers on the rack; none for a type of the catalogue. */
+            numbers: string[];
+            /** @description Passed its last edge test. */
+            sharp: boolean;
+        };
+        /** @description A cut of the matrix with a cell for each knife. */
+        MatrixRow: {
+            /** @description One for each knife. */
+            cells: components["schemas"]["MatrixCell"][];
+            /** @description Id of the cut. */
+            cut: string;
+            /** @description Its family. */
+            family: components["schemas"]["CutFamily"];
+            /** @description Its name. */
+            name: string;
+            /** @description Its size by the course's standards; empty where it has none. */
+            size: string;
         };
         /** @description One measured piece. A side that was not measured is `None`. */
         MeasuredPiece: {
@@ -1615,6 +2541,26 @@ export interface components {
          * @enum {string}
          */
         Motion: "rock" | "push" | "pull" | "tap" | "saw" | "long_draw" | "pivot_mince" | "press" | "in_hand_pull" | "crush";
+        /** @description A knife with its score. */
+        Nearest: {
+            /** @description Label of the knife. */
+            knife: string;
+            /**
+             * Format: int32
+             * @description Its score, 1 to 100.
+             */
+            score: number;
+        };
+        /** @description A deed to write down, in a course. */
+        NewCare: {
+            /**
+             * Format: int64
+             * @description Course whose schools of care count.
+             */
+            course?: number | null;
+            /** @description The deed. */
+            fields: components["schemas"]["CareFields"];
+        };
         /** @description A new lesson; it gets the usual segments. */
         NewLesson: {
             /**
@@ -1683,6 +2629,11 @@ export interface components {
              */
             since: string;
         };
+        /**
+         * @description How an onion is diced.
+         * @enum {string}
+         */
+        OnionDice: "computed" | "level_cut" | "radial" | "verticals" | "half_rings";
         /** @description Outline of a section; its centre is the origin of the drawing. */
         Outline: {
             /** @description Full height. */
@@ -1711,11 +2662,113 @@ export interface components {
             /** @description Full width. */
             width: components["schemas"]["Millimetres"];
         };
+        /** @description An own value with where it differs from what was shipped. */
+        OwnLine: components["schemas"]["OwnRecord"] & {
+            /** @description A copy beside the shipped ones, not an edited one. */
+            copy: boolean;
+            /** @description Where it differs. */
+            differences: components["schemas"]["Difference"][];
+            /** @description Id within its kind. */
+            id: string;
+            /** @description Word of its kind. */
+            kind: string;
+        };
+        /** @description A value of the school's own as kept. */
+        OwnRecord: {
+            /** @description The value. */
+            value: components["schemas"]["OwnValue"];
+            /**
+             * Format: int64
+             * @description Rises with each change.
+             */
+            version: number;
+        };
+        /** @description One value of the school's own. */
+        OwnValue: {
+            /** @description Id of the shipped set that it was copied from. */
+            based_on: string;
+            /** @description Id: a shipped one that is edited, or a new one. */
+            id: string;
+            /** @enum {string} */
+            kind: "standard_set";
+            /** @description Name, 1 to 60 characters. */
+            name: string;
+            /** @description Sizes by id of the cut; a cut that is left out is not taught. */
+            sizes: {
+                [key: string]: components["schemas"]["SizeTexts"];
+            };
+        } | {
+            /** @description Id of the shipped profile that it was copied from. */
+            based_on: string;
+            /**
+             * Format: double
+             * @description Largest coefficient of variation that counts as even, above 0 and up to 1.
+             */
+            even_cv: number;
+            /** @description Least tolerance. */
+            floor: components["schemas"]["Millimetres"];
+            /** @description Id: a shipped one that is edited, or a new one. */
+            id: string;
+            /** @enum {string} */
+            kind: "tolerance";
+            /** @description Name, 1 to 60 characters. */
+            name: string;
+            /**
+             * Format: double
+             * @description Share of the target, above 0 and below 1.
+             */
+            share: number;
+        } | {
+            /** @description Id of the shipped food that it was copied from. */
+            based_on: string;
+            /** @description The food; its id is a shipped one, or a new one. */
+            food: components["schemas"]["Food"];
+            /** @enum {string} */
+            kind: "food";
+        } | {
+            /** @description What to say, 1 to 160 characters. */
+            cue: string;
+            /** @description Id of the fault. */
+            id: string;
+            /** @enum {string} */
+            kind: "cue";
+        } | {
+            /** @enum {string} */
+            kind: "thresholds";
+            /** @description All of them, with the ladder of blade lengths. */
+            thresholds: components["schemas"]["ProgressRules"];
+        };
+        /** @description Everything that a school can copy or edit, and what it did. */
+        OwnView: {
+            /** @description Own values. */
+            own: components["schemas"]["OwnLine"][];
+            /** @description Sizes of each set of standards as texts, by id. */
+            sizes: {
+                [key: string]: {
+                    [key: string]: components["schemas"]["SizeTexts"];
+                };
+            };
+            /** @description Thresholds of the notches as they stand. */
+            thresholds: components["schemas"]["ProgressRules"];
+        };
         /**
          * @description How quick a class or student is at an even rhythm.
          * @enum {string}
          */
         Pace: "learner" | "improving" | "trained" | "fast";
+        /** @description Where a label points on a knife. */
+        PartPlace: {
+            /**
+             * Format: double
+             * @description 0 at the tip, 1 at the heel, 2 at the end of the handle.
+             */
+            x: number;
+            /**
+             * Format: double
+             * @description 0 at the spine, 1 at the edge.
+             */
+            y: number;
+        };
         /** @description An exercise of the lesson with its advice. */
         PlannedExercise: {
             advice?: components["schemas"]["Advice"] | null;
@@ -1759,6 +2812,17 @@ export interface components {
             /** @description Its segments on the rule of minutes. */
             time_rule: components["schemas"]["TimeRule"];
         };
+        /** @description A knife type to choose from, with its price. */
+        PricedType: {
+            /**
+             * Format: double
+             * @description What one costs, in the school's own currency, 0 to 100,000. Without it the type is left out of
+             *     the search for the cheapest kit.
+             */
+            cost?: number | null;
+            /** @description Id of the knife type; a usual length of it is meant. */
+            knife_type: string;
+        };
         /** @description One thing wrong with what was entered, told so that it can be mended at the field. */
         Problem: {
             /** @description What is allowed, in plain words. */
@@ -1791,22 +2855,88 @@ export interface components {
          * @enum {string}
          */
         Profile: "curved_belly" | "gentle_belly" | "sheeps_foot" | "clipped_tip" | "dead_flat" | "short" | "curved_inwards" | "narrow" | "long_narrow";
-        /** @description A knife on the rack. */
-        RackKnife: {
-            /** @description Fit for class. */
-            fit: boolean;
+        /** @description Thresholds of the five notches and the ladder of blade lengths. */
+        ProgressRules: {
+            /** @description Clean attempts in a row that cut, or restore, Safe. */
+            clean_attempts: number;
+            /** @description Attempts that Even looks back on. */
+            even_attempts: number;
+            /**
+             * Format: int64
+             * @description Days after the fourth notch before the fifth can be cut.
+             */
+            held_days: number;
+            /** @description Blade lengths that are cleared one after the other, shortest first. */
+            ladder: components["schemas"]["ClearanceRung"][];
+            /**
+             * Format: double
+             * @description Largest time as a multiple of the reference time.
+             */
+            paced_factor: number;
+            /**
+             * Format: double
+             * @description Largest |bias| as a share of the tolerance.
+             */
+            true_bias_share: number;
+            /** @description Blind pieces that True looks back on. */
+            true_pieces: number;
+            /**
+             * Format: double
+             * @description Least Wilson lower bound of the share inside, 0..1.
+             */
+            true_wilson: number;
+        };
+        /**
+         * @description Whether a pull-through sharpener may be used.
+         * @enum {string}
+         */
+        PullThrough: "recorded" | "never";
+        /** @description Knives of one type, length and hand: they hang together. */
+        RackGroup: {
+            comfort?: components["schemas"]["Comfort"] | null;
             /** @description What it is good for. */
             good_for: string;
-            /** @description As kept. */
-            knife: components["schemas"]["Knife"];
+            /** @description Id of the type. */
+            knife_type: string;
+            /** @description Its knives by number. */
+            knives: components["schemas"]["RackKnife"][];
             /** @description Label, e.g. `Chef's 200`. */
             label: string;
+            /** @description Blade length. */
+            length: components["schemas"]["Millimetres"];
             /** @description What it is not for. */
             not_for: string;
             silhouette?: components["schemas"]["Silhouette"] | null;
-            /** @description Name of its type. */
+            /** @description Name of the type. */
             type_name: string;
-            /** @description Why it is, or is not. */
+        };
+        /** @description A knife on the rack. */
+        RackKnife: {
+            /** @description What is due, the gravest first. */
+            due: components["schemas"]["Due"][];
+            /** @description Fit for class. */
+            fit: boolean;
+            /** @description As kept. */
+            knife: components["schemas"]["Knife"];
+        };
+        /** @description The whole rack. */
+        RackView: {
+            /** @description Whether a lesson is held today. */
+            class_today: boolean;
+            /** @description Knives. */
+            count: number;
+            /** @description Knives for which something is due. */
+            due: number;
+            /** @description Of these fit for class. */
+            fit: number;
+            /** @description Groups, the longest first, or the easiest for a hand first. */
+            groups: components["schemas"]["RackGroup"][];
+        };
+        /** @description An answer that is not offered. */
+        RefusedSchool: {
+            /** @description Name. */
+            name: string;
+            /** @description Why it cannot be chosen. */
             why: string;
         };
         /** @description A judged sample. */
@@ -1845,23 +2975,71 @@ export interface components {
             /** @description What is going wrong, for the instructor, with the figures. */
             words: string;
         };
-        /** @description One answer to a [`SchoolQuestion`]. */
+        /** @description One answer to a question. */
         School: {
-            /** @description Id, unique within its question. */
+            /** @description Id. */
             id: string;
-            /** @description Plain words. */
+            /** @description Name. */
             name: string;
         };
-        /** @description A question on which practitioners disagree; a course chooses one of the schools. */
+        /** @description What another choice of schools changes. */
+        SchoolChanges: {
+            /** @description What changes in the care of knives and in the kit, in words. */
+            beside: string[];
+            /** @description Suggestions that change. */
+            changed: number;
+            /** @description Some of the changes, those of this course's exercises first. */
+            examples: components["schemas"]["SuggestionChange"][];
+            /** @description Suggestions that were compared: each cut that is taught, of each food that is cut so. */
+            of: number;
+        };
+        /** @description A question on which practitioners disagree, and the schools a course can choose. */
         SchoolQuestion: {
             /** @description The question. */
             ask: string;
-            /** @description Id, e.g. `index_on_spine`. */
+            /** @description Field of the course that answers it, where the answer is a set of standards or a tolerance. */
+            decided_by?: string | null;
+            /** @description Id. */
             id: string;
-            /** @description The answers; the first is the default. */
-            schools: components["schemas"]["School"][];
-            /** @description Why the first school is the default. */
+            /** @description Schools that a course cannot choose, with the reason. */
+            refused?: components["schemas"]["RefusedSchool"][];
+            /** @description Schools; the first is our default. */
+            schools?: components["schemas"]["School"][];
+            /** @description What a change of school changes. */
+            touches: components["schemas"]["Touches"];
+            /** @description Our default, and why. */
             why: string;
+        };
+        /** @description The schools that a course has chosen; each is our default unless chosen otherwise. */
+        Schools: {
+            /** @description Which blade a beginner starts with. */
+            beginner_blade?: components["schemas"]["BeginnerBlade"];
+            /** @description Whether a knife may go into the dishwasher. */
+            dishwasher?: components["schemas"]["Dishwasher"];
+            /** @description Whether cutting through the gap of two fingers is taught to children. */
+            finger_gap?: components["schemas"]["FingerGap"];
+            /** @description How garlic is taken apart. */
+            garlic?: components["schemas"]["GarlicSchool"];
+            /** @description Which grip is taught. */
+            grip?: components["schemas"]["GripSchool"];
+            /** @description The angle a knife is honed at. */
+            honing_angle?: components["schemas"]["HoningAngle"];
+            /** @description Whether the index finger may lie on the spine. */
+            index_on_spine?: components["schemas"]["IndexOnSpine"];
+            /** @description How many knives are enough. */
+            kit_size?: components["schemas"]["KitSize"];
+            /** @description How an onion is diced. */
+            onion_dice?: components["schemas"]["OnionDice"];
+            /** @description Whether a pull-through sharpener may be used. */
+            pull_through?: components["schemas"]["PullThrough"];
+            /** @description What teeth are for. */
+            serrated?: components["schemas"]["SerratedUse"];
+            /** @description Whether edges are kept with steel, stone or both. */
+            steel_or_stone?: components["schemas"]["SteelOrStone"];
+            /** @description Whether the tip stays on the board. */
+            tip?: components["schemas"]["TipOnBoard"];
+            /** @description Whether a cut may go towards oneself. */
+            towards_self?: components["schemas"]["TowardsSelf"];
         };
         /** @description The squared block in the section. */
         SectionBlock: {
@@ -1918,6 +3096,11 @@ export interface components {
              */
             starts: number;
         };
+        /**
+         * @description What teeth are for.
+         * @enum {string}
+         */
+        SerratedUse: "tough_outside" | "bread_only";
         /** @description The shape that the geometry works with. All lengths are whole outer sizes. */
         Shape: {
             big_end: components["schemas"]["Millimetres"];
@@ -2034,14 +3217,40 @@ export interface components {
         Silhouette: {
             /** @description Path of the blade. */
             blade: string;
+            /** @description Bolster, as a path; none where there is none. */
+            bolster?: string | null;
             /** @description Path of the handle. */
             handle: string;
             /** @description x of the heel: the blade is `0..heel`; its thirds are equal parts of that. */
             heel: components["schemas"]["Millimetres"];
+            /** @description Height of the blade at the heel. */
+            heel_height: components["schemas"]["Millimetres"];
             /** @description Whole height. */
             height: components["schemas"]["Millimetres"];
+            /** @description Hollows in the side, as a path; none where the side is plain. */
+            hollows?: string | null;
+            /** @description Rivets of a full tang: x and y of each. */
+            rivets: number[][];
             /** @description Whole length, handle included. */
             width: components["schemas"]["Millimetres"];
+        };
+        /** @description Sizes of one cut as a person writes them: `3.2`, `1/8 in`, `2-5`, `under 3`; empty for none. */
+        SizeTexts: {
+            /**
+             * @description Length.
+             * @default
+             */
+            length: string;
+            /**
+             * @description Thickness.
+             * @default
+             */
+            thickness: string;
+            /**
+             * @description Width.
+             * @default
+             */
+            width: string;
         };
         /**
          * @description The outside of a food, as the edge meets it.
@@ -2093,6 +3302,11 @@ export interface components {
             /** @description Why this student wants watching. */
             watch: string[];
         };
+        /**
+         * @description Whether edges are kept with steel, stone or both.
+         * @enum {string}
+         */
+        SteelOrStone: "both" | "steel" | "stone";
         /** @description A stretch of the lesson as it is kept. */
         StoredSegment: {
             /**
@@ -2173,6 +3387,34 @@ export interface components {
             /** @description Incidents that the student was part of, the latest first. */
             incidents: components["schemas"]["Incident"][];
         };
+        /** @description One suggestion that another school changes. */
+        SuggestionChange: {
+            /** @description The setup as it would be. */
+            after: string;
+            /** @description The setup as it is. */
+            before: string;
+            /** @description `Small dice of onion`. */
+            title: string;
+        };
+        /** @description What was taken from a table. */
+        TableTaken: {
+            /** @description Knives that were added. */
+            added: number;
+            /** @description Rows that were left. */
+            left: number;
+        };
+        /** @description A table of knives as text. */
+        TableText: {
+            /** @description Take the sound rows and leave the wrong ones. */
+            skip_wrong?: boolean;
+            /** @description Comma-separated text with a head. */
+            text: string;
+        };
+        /**
+         * @description The steel inside the handle.
+         * @enum {string}
+         */
+        Tang: "full" | "partial";
         /** @description How much wider sticks are at one end. */
         TaperFigures: {
             /** @description Sticks measured at both ends. */
@@ -2212,6 +3454,15 @@ export interface components {
          * @enum {string}
          */
         Third: "tip" | "middle" | "heel";
+        /** @description A tick, or a tick taken back. */
+        Ticking: {
+            /** @description Id of the line. */
+            item: string;
+            /** @description `true` ticks it, `false` takes the tick back. */
+            ticked: boolean;
+            /** @description Who. */
+            who: string;
+        };
         /** @description A lesson on its rule. */
         TimeRule: {
             /**
@@ -2243,6 +3494,11 @@ export interface components {
             /** @description The state in one sentence. */
             words: string;
         };
+        /**
+         * @description Whether the tip stays on the board.
+         * @enum {string}
+         */
+        TipOnBoard: "by_profile" | "stays" | "lifts";
         /** @description A tolerance profile: a share of the target, but not under a floor. */
         Tolerance: {
             /**
@@ -2262,12 +3518,33 @@ export interface components {
              */
             share: number;
         };
+        /**
+         * @description What a change of school changes.
+         * @enum {string}
+         */
+        Touches: "setup" | "care" | "kit" | "targets";
+        /**
+         * @description Whether a cut may go towards oneself.
+         * @enum {string}
+         */
+        TowardsSelf: "paring_only" | "never";
+        /** @description Schools that are tried before they are saved. */
+        TriedSchools: {
+            /** @description The schools. */
+            schools: components["schemas"]["Schools"];
+        };
         /** @description Pieces as typed. */
         TypedSample: {
             /** @description How they were chosen. */
             custom: components["schemas"]["SampleCustom"];
             /** @description One piece a line. */
             text: string;
+        };
+        /** @description A cut that no knife covers. */
+        Uncovered: {
+            /** @description Title of the cut. */
+            job: string;
+            nearest?: components["schemas"]["Nearest"] | null;
         };
         /** @description What a sample shows. */
         Verdict: {
@@ -2312,6 +3589,11 @@ export interface components {
              */
             squaring_grams: number;
         };
+        /**
+         * @description Which way knives are counted.
+         * @enum {string}
+         */
+        Way: "out" | "in" | "not_out";
         /** @description A grip, hold or motion in plain words. */
         Way_Grip: components["schemas"]["Manner"] & {
             /**
@@ -2342,6 +3624,19 @@ export interface components {
             minutes: number[];
             /** @description The change in one sentence. */
             words: string;
+        };
+        /** @description Wear since the edge was last ground. */
+        Wear: {
+            /**
+             * Format: double
+             * @description Board minutes in class: minutes × firmness × board.
+             */
+            board_minutes: number;
+            /**
+             * Format: double
+             * @description Board minutes that bad habits count for.
+             */
+            habit_minutes: number;
         };
         /** @description One student of the yard. */
         YardRow: {
@@ -2706,6 +4001,68 @@ export interface operations {
             };
         };
     };
+    playbook_kit_options: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KitOptions"];
+                };
+            };
+        };
+    };
+    playbook_kit: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["KitQuestion"];
+            };
+        };
+        responses: {
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KitAnswer"];
+                };
+            };
+        };
+    };
     plan_add_lesson: {
         parameters: {
             query?: never;
@@ -2735,6 +4092,108 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PlanView"];
+                };
+            };
+        };
+    };
+    playbook_matrix: {
+        parameters: {
+            query?: {
+                /** @description Id of the food; any if it is left out. */
+                food?: string;
+                /** @description `rack` or `types`. */
+                knives?: components["schemas"]["KnifeSource"];
+                /** @description Id of a student of the course, for whose hand and clearance the knives are judged. */
+                student?: number;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Matrix"];
+                };
+            };
+        };
+    };
+    playbook_choose_schools: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ChosenSchools"];
+            };
+        };
+        responses: {
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Course"];
+                };
+            };
+        };
+    };
+    playbook_try_schools: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TriedSchools"];
+            };
+        };
+        responses: {
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SchoolChanges"];
                 };
             };
         };
@@ -2900,6 +4359,68 @@ export interface operations {
             };
         };
     };
+    check_show: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CheckSheet"];
+                };
+            };
+        };
+    };
+    check_tick: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Ticking"];
+            };
+        };
+        responses: {
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CheckSheet"];
+                };
+            };
+        };
+    };
     class_show: {
         parameters: {
             query?: {
@@ -2928,6 +4449,101 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ClassView"];
+                };
+            };
+        };
+    };
+    count_close: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CloseClass"];
+            };
+        };
+        responses: {
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KnifeCount"];
+                };
+            };
+        };
+    };
+    count_show: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KnifeCount"];
+                };
+            };
+        };
+    };
+    count_knives: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Counting"];
+            };
+        };
+        responses: {
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KnifeCount"];
                 };
             };
         };
@@ -3060,7 +4676,7 @@ export interface operations {
             };
         };
     };
-    rack_list: {
+    own_list: {
         parameters: {
             query?: never;
             header?: never;
@@ -3074,7 +4690,103 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["RackKnife"][];
+                    "application/json": components["schemas"]["OwnView"];
+                };
+            };
+        };
+    };
+    own_keep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["KeepOwn"];
+            };
+        };
+        responses: {
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OwnView"];
+                };
+            };
+        };
+    };
+    own_drop: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DropOwn"];
+            };
+        };
+        responses: {
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OwnView"];
+                };
+            };
+        };
+    };
+    rack_list: {
+        parameters: {
+            query?: {
+                /** @description Course whose schools of care count; our defaults if it is left out. */
+                course?: number;
+                /** @description Working hand, `right` or `left`. */
+                hand?: components["schemas"]["Hand"];
+                /** @description Length of a hand in mm, 110 to 250, to order by comfort. */
+                hand_length?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RackView"];
                 };
             };
         };
@@ -3172,6 +4884,189 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Knife"];
+                };
+            };
+        };
+    };
+    care_show: {
+        parameters: {
+            query?: {
+                /** @description Course whose schools of care count; our defaults if it is left out. */
+                course?: number;
+                /** @description Angle to find on the stone, degrees per side; the knife's own if it is left out. */
+                degrees?: number;
+                /** @description Id of a food to lay against the blade. */
+                food?: string;
+                /** @description Thickness of the spine in mm, 0 to 10; 2 if it is left out. */
+                spine?: number;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KnifeCare"];
+                };
+            };
+        };
+    };
+    care_add: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewCare"];
+            };
+        };
+        responses: {
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CareTaken"];
+                };
+            };
+        };
+    };
+    rack_add_many: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ManyKnives"];
+            };
+        };
+        responses: {
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Knife"][];
+                };
+            };
+        };
+    };
+    rack_table: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+        };
+    };
+    rack_take_table: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TableText"];
+            };
+        };
+        responses: {
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TableTaken"];
+                };
+            };
+        };
+    };
+    rack_read_table: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TableText"];
+            };
+        };
+        responses: {
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KnifeTable"];
                 };
             };
         };

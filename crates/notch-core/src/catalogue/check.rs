@@ -4,7 +4,7 @@ use std::collections::BTreeSet;
 
 use thiserror::Error;
 
-use super::{Catalogue, CutFamily, Dimension, Grip, Hold, Motion, SegmentKind, Shape, TargetSize};
+use super::{BoardMaterial, Catalogue, CutFamily, Dimension, Grip, Habit, Hold, Motion, Schools, SegmentKind, Shape, TargetSize};
 use crate::units::Millimetres;
 
 /// Why the data files are refused.
@@ -40,7 +40,7 @@ pub(crate) const DIAGNOSIS_IDS: [&str; 12] = [
 ];
 
 /// Ids of the cautions that rules give, whatever the food.
-pub(crate) const RULE_CAUTIONS: [&str; 9] = [
+pub(crate) const RULE_CAUTIONS: [&str; 12] = [
     "rolls",
     "last_bit",
     "tall_tap",
@@ -50,6 +50,9 @@ pub(crate) const RULE_CAUTIONS: [&str; 9] = [
     "press_hands",
     "allergy",
     "single_bevel_hand",
+    "level_cut",
+    "bone_care",
+    "crush_wide",
 ];
 
 /// Collects mistakes, so that all are told at once.
@@ -88,6 +91,8 @@ pub(super) fn check(catalogue: &Catalogue) -> Result<(), CatalogueError> {
     check_standards(catalogue, &mut mistakes);
     check_words(catalogue, &mut mistakes);
     check_progress(catalogue, &mut mistakes);
+    check_schools(catalogue, &mut mistakes);
+    check_care(catalogue, &mut mistakes);
     if mistakes.0.is_empty() { Ok(()) } else { Err(CatalogueError::Wrong(mistakes.0)) }
 }
 
@@ -140,7 +145,8 @@ fn check_standards(catalogue: &Catalogue, mistakes: &mut Mistakes) {
                 .into_iter()
                 .filter_map(|side| target.side(side))
                 .collect();
-            mistakes.unless(!sides.is_empty(), || format!("{here}: no size"));
+            let counts = catalogue.cut(cut).is_some_and(|cut| cut.strand.is_some());
+            mistakes.unless(!sides.is_empty() || !counts, || format!("{here}: no size"));
             for side in sides {
                 let sound = match side {
                     TargetSize::Range { from, to } => from < to,
@@ -162,9 +168,8 @@ fn check_standards(catalogue: &Catalogue, mistakes: &mut Mistakes) {
         mistakes.unless(!rungs.is_empty() && rungs == expected, || format!("strand {}: rungs are not 1, 2, 3…", strand.name()));
     }
     for cut in &catalogue.cuts {
-        mistakes.unless((cut.family == CutFamily::Hand) == cut.strand.is_none(), || {
-            format!("cut {}: only hand work has no strand", cut.id)
-        });
+        mistakes
+            .unless(cut.family != CutFamily::Hand || cut.strand.is_none(), || format!("cut {}: hand work has no strand", cut.id));
     }
 }
 
@@ -191,8 +196,9 @@ fn check_words(catalogue: &Catalogue, mistakes: &mut Mistakes) {
             format!("segment {}: least minutes", segment.name)
         });
     }
-    for question in &catalogue.schools {
-        mistakes.unless(question.schools.len() >= 2, || format!("question {}: one school only", question.id));
+    for part in &catalogue.parts {
+        let sound = (0.0..=2.0).contains(&part.at.x) && (0.0..=1.0).contains(&part.at.y);
+        mistakes.unless(sound, || format!("part {}: place", part.id));
     }
 }
 
@@ -211,6 +217,43 @@ fn check_progress(catalogue: &Catalogue, mistakes: &mut Mistakes) {
         .unless(!progress.ladder.is_empty() && progress.ladder.windows(2).all(|pair| pair[0].length < pair[1].length), || {
             "progress: the ladder does not rise".to_owned()
         });
+}
+
+/// The questions of the data file are those that the code asks, school by school; the others are
+/// decided by a field of the course.
+fn check_schools(catalogue: &Catalogue, mistakes: &mut Mistakes) {
+    for question in &catalogue.schools {
+        let coded = Schools::QUESTIONS.iter().find(|(id, _)| *id == question.id).map(|(_, schools)| *schools);
+        let ids: Vec<&str> = question.schools.iter().map(|school| school.id.as_str()).collect();
+        let sound = match &question.decided_by {
+            Some(field) => ids.is_empty() && coded.is_none() && ["standard_set", "tolerance"].contains(&field.as_str()),
+            None => coded.is_some_and(|schools| schools == ids),
+        };
+        mistakes.unless(sound, || format!("question {}: its schools are not those that the rules know", question.id));
+    }
+    for (id, _) in Schools::QUESTIONS {
+        mistakes.unless(catalogue.schools.iter().any(|question| question.id == *id), || format!("question {id} is not there"));
+    }
+}
+
+fn check_care(catalogue: &Catalogue, mistakes: &mut Mistakes) {
+    let care = &catalogue.care;
+    let complete = care.board.len() == BoardMaterial::ALL.len() && care.habit.len() == Habit::ALL.len();
+    mistakes.unless(complete, || "care: a board or habit has no entry".to_owned());
+    let wears = care.firmness.iter().chain(care.board.values().map(|b| &b.wear)).chain(care.habit.values().map(|h| &h.wear));
+    mistakes.unless(wears.into_iter().all(|wear| (0.1..=1000.0).contains(wear)), || "care: wear is 0.1 to 1000".to_owned());
+    let sound = care.hone.strokes_from >= 1
+        && care.hone.strokes_from <= care.hone.strokes_to
+        && care.stone.due_minutes > 0.0
+        && care.stone.due_minutes < care.stone.overdue_minutes
+        && care.stone.due_days >= 1
+        && !care.stone.grits.is_empty()
+        && care.serrated.due_minutes > 0.0
+        && care.serrated.due_days >= 1
+        && care.test.paper_cuts >= 1
+        && care.angle.least > 0.0
+        && care.angle.least < care.angle.most;
+    mistakes.unless(sound, || "care: a threshold is out of range".to_owned());
 }
 
 #[cfg(test)]

@@ -49,7 +49,7 @@ impl Skin {
 }
 
 /// A food of the catalogue.
-#[derive(Clone, Debug, Serialize, Deserialize)]
+#[derive(Clone, Debug, PartialEq, Serialize, Deserialize)]
 #[serde(deny_unknown_fields)]
 #[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
 pub struct Food {
@@ -80,6 +80,9 @@ pub struct Food {
     /// Has a stem or core that thin edges chip on.
     #[serde(default)]
     pub hard_stem: bool,
+    /// On the bone.
+    #[serde(default)]
+    pub bone: bool,
     /// Raw meat or fish.
     #[serde(default)]
     pub raw_animal: bool,

@@ -33,6 +33,8 @@ macro_rules! word_enum {
     };
 }
 
+pub(crate) use word_enum;
+
 word_enum! {
     /// How the knife hand holds the knife.
     Grip {

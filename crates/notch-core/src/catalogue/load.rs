@@ -27,6 +27,8 @@ pub struct Sources<'a> {
     pub(super) diagnoses: &'a str,
     pub(super) segments: &'a str,
     pub(super) schools: &'a str,
+    pub(super) parts: &'a str,
+    pub(super) care: &'a str,
 }
 
 impl Sources<'static> {
@@ -43,6 +45,8 @@ impl Sources<'static> {
         diagnoses: include_str!("../../data/diagnoses.toml"),
         segments: include_str!("../../data/segments.toml"),
         schools: include_str!("../../data/schools.toml"),
+        parts: include_str!("../../data/parts.toml"),
+        care: include_str!("../../data/care.toml"),
     };
 }
 
@@ -77,9 +81,16 @@ impl Catalogue {
             segments: read::<SegmentsFile>("segments.toml", sources.segments)?.segment,
             progress: read::<ProgressFile>("progress.toml", sources.progress)?.finish(),
             schools: read::<SchoolsFile>("schools.toml", sources.schools)?.question,
+            parts: read::<PartsFile>("parts.toml", sources.parts)?.part,
+            care: read("care.toml", sources.care)?,
         };
         check(&catalogue)?;
         Ok(catalogue)
+    }
+
+    /// Checks the catalogue as a whole, after a school's own values were laid over it.
+    pub(crate) fn check(&self) -> Result<(), CatalogueError> {
+        check(self)
     }
 }
 
@@ -143,6 +154,11 @@ struct SegmentsFile {
 #[derive(Deserialize)]
 struct SchoolsFile {
     question: Vec<SchoolQuestion>,
+}
+
+#[derive(Deserialize)]
+struct PartsFile {
+    part: Vec<super::KnifePart>,
 }
 
 #[derive(Deserialize)]

@@ -1,5 +1,6 @@
 //! The field's knowledge as data: read from the files in `data/`, checked as a whole.
 
+mod care;
 mod check;
 mod cut;
 mod fault;
@@ -7,11 +8,13 @@ mod food;
 mod handling;
 mod knife;
 mod load;
+mod school;
 
 use std::collections::BTreeMap;
 
 use crate::units::Millimetres;
 
+pub use care::{BoardMaterial, BoardWear, CareRules, Habit, HabitWear, KnifePart, PartPlace};
 pub use check::CatalogueError;
 pub use cut::{Cut, CutFamily, Dimension, StandardSet, Strand, Target, TargetSize, Tolerance};
 pub use fault::{Caution, CautionSeverity, Diagnosis, Fault, FaultSeverity};
@@ -19,9 +22,15 @@ pub use food::{Food, Shape, Skin};
 pub use handling::{Grip, Handling, Hold, LessonSegment, Manner, Motion, SegmentKind, Third};
 pub use knife::{AngleRange, BoardWork, Edge, KnifeType, LengthRange, Profile};
 pub use load::Sources;
+pub use school::{
+    BeginnerBlade, Dishwasher, FingerGap, GarlicSchool, GripSchool, HoningAngle, IndexOnSpine, KitSize, OnionDice, PullThrough,
+    RefusedSchool, School, SchoolQuestion, Schools, SerratedUse, SteelOrStone, TipOnBoard, Touches, TowardsSelf,
+};
 
 /// Thresholds of the five notches and the ladder of blade lengths.
-#[derive(Clone, Debug)]
+#[derive(Clone, Debug, PartialEq, serde::Serialize, serde::Deserialize)]
+#[serde(deny_unknown_fields)]
+#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
 pub struct ProgressRules {
     /// Clean attempts in a row that cut, or restore, Safe.
     pub clean_attempts: usize,
@@ -42,8 +51,9 @@ pub struct ProgressRules {
 }
 
 /// A length of blade that is cleared by evidence.
-#[derive(Clone, Debug, serde::Deserialize)]
+#[derive(Clone, Debug, PartialEq, serde::Serialize, serde::Deserialize)]
 #[serde(deny_unknown_fields)]
+#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
 pub struct ClearanceRung {
     /// Longest blade on this rung.
     pub length: Millimetres,
@@ -87,30 +97,6 @@ impl NotchKind {
     }
 }
 
-/// A question on which practitioners disagree; a course chooses one of the schools.
-#[derive(Clone, Debug, serde::Serialize, serde::Deserialize)]
-#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
-pub struct SchoolQuestion {
-    /// Id, e.g. `index_on_spine`.
-    pub id: String,
-    /// The question.
-    pub ask: String,
-    /// Why the first school is the default.
-    pub why: String,
-    /// The answers; the first is the default.
-    pub schools: Vec<School>,
-}
-
-/// One answer to a [`SchoolQuestion`].
-#[derive(Clone, Debug, serde::Serialize, serde::Deserialize)]
-#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
-pub struct School {
-    /// Id, unique within its question.
-    pub id: String,
-    /// Plain words.
-    pub name: String,
-}
-
 /// Everything the product knows of knives, cuts and foods. Built only by [`Catalogue::shipped`]
 /// or [`Catalogue::load`], which check it, so that every reference in it resolves.
 #[derive(Clone, Debug)]
@@ -139,6 +125,10 @@ pub struct Catalogue {
     pub progress: ProgressRules,
     /// Questions with schools.
     pub schools: Vec<SchoolQuestion>,
+    /// Parts of a knife.
+    pub parts: Vec<KnifePart>,
+    /// Figures of edge care.
+    pub care: CareRules,
     /// What the product says of its own limits, on plan, class and print.
     pub disclaimer: String,
     /// What to do when somebody is cut.

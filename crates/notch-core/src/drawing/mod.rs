@@ -4,4 +4,4 @@ mod section;
 mod silhouette;
 
 pub use section::{Outline, SectionBlock, SectionDrawing, section};
-pub use silhouette::{Silhouette, silhouette};
+pub use silhouette::{Silhouette, outline, silhouette};

@@ -5,6 +5,7 @@ use std::fmt::Write;
 use serde::Serialize;
 
 use crate::catalogue::{Edge, KnifeType, Profile};
+use crate::records::{Bolster, KnifeFields, Tang};
 use crate::units::Millimetres;
 
 /// A knife seen from its side: tip at the left, x 0; spine at the top, y 0; millimetres.
@@ -21,6 +22,14 @@ pub struct Silhouette {
     pub height: Millimetres,
     /// x of the heel: the blade is `0..heel`; its thirds are equal parts of that.
     pub heel: Millimetres,
+    /// Height of the blade at the heel.
+    pub heel_height: Millimetres,
+    /// Hollows in the side, as a path; none where the side is plain.
+    pub hollows: Option<String>,
+    /// Bolster, as a path; none where there is none.
+    pub bolster: Option<String>,
+    /// Rivets of a full tang: x and y of each.
+    pub rivets: Vec<[f64; 2]>,
 }
 
 /// How a profile is drawn, as shares of the blade's length and heel height.
@@ -50,8 +59,38 @@ fn form(profile: Profile) -> Form {
     Form { flat, tip, fall, round }
 }
 
-/// Draws a knife of a type with a blade of `length` and `heel_height`.
-pub fn silhouette(kind: &KnifeType, length: Millimetres, heel_height: Millimetres) -> Silhouette {
+/// Draws one knife: its type's profile with its own length, heel, bolster, tang and hollows.
+pub fn silhouette(kind: &KnifeType, knife: &KnifeFields) -> Silhouette {
+    let plain = outline(kind, knife.length, knife.heel_height);
+    let (l, h) = (knife.length.get().max(1.0), knife.heel_height.get().max(1.0));
+    let bolster = match knife.bolster {
+        Bolster::None => None,
+        Bolster::Half => Some(format!("M{:.1} 0h9v{:.1}q-5 0 -9 -4z", l - 2.0, (h * 0.62).clamp(13.0, 25.0))),
+        Bolster::Full => Some(format!("M{:.1} 0h11v{:.1}L{:.1} {h:.1}h-4z", l - 4.0, (h * 0.6).clamp(12.0, 25.0), l)),
+    };
+    let rivets = if knife.tang == Tang::Full && kind.weight > 1 {
+        let middle = (h * 0.62).clamp(13.0, 25.0) * 0.46;
+        [0.22, 0.5, 0.78].map(|share| [l + (plain.width.get() - l) * share, middle + 1.5]).to_vec()
+    } else {
+        Vec::new()
+    };
+    Silhouette { hollows: knife.hollowed.then(|| hollows(l, h)), bolster, rivets, ..plain }
+}
+
+/// Long ovals along the side, above the edge, from a fifth of the blade to its heel.
+fn hollows(l: f64, h: f64) -> String {
+    let (from, to) = (l * 0.2, l * 0.94);
+    let count = ((to - from) / 12.0).floor().clamp(1.0, 40.0) as u32;
+    let mut path = String::new();
+    for index in 0..count {
+        let x = from + (to - from) * (f64::from(index) + 0.5) / f64::from(count);
+        let _ = write!(path, "M{:.1} {:.1}a2.6 {r:.1} 0 1 0 5.2 0a2.6 {r:.1} 0 1 0 -5.2 0z", x - 2.6, h * 0.66, r = h * 0.17);
+    }
+    path
+}
+
+/// A plain knife of a type with a blade of `length` and `heel_height`: no bolster, hollows or rivets.
+pub fn outline(kind: &KnifeType, length: Millimetres, heel_height: Millimetres) -> Silhouette {
     let (l, h) = (length.get().max(1.0), heel_height.get().max(1.0));
     let form = form(kind.profile);
     let (tip_y, fall_x) = (form.tip * h, form.fall * l);
@@ -85,6 +124,10 @@ pub fn silhouette(kind: &KnifeType, length: Millimetres, heel_height: Millimetre
         width: Millimetres::clamped(l + handle_length),
         height: Millimetres::clamped(h.max(drop)),
         heel: length,
+        heel_height,
+        hollows: None,
+        bolster: None,
+        rivets: Vec::new(),
     }
 }
 
@@ -132,8 +175,8 @@ mod tests {
     fn a_longer_blade_is_drawn_longer_and_every_type_has_an_outline() {
         let catalogue = Catalogue::shipped().unwrap();
         for kind in &catalogue.knives {
-            let short = silhouette(kind, kind.length.from, kind.heel_height);
-            let long = silhouette(kind, kind.length.to, kind.heel_height);
+            let short = outline(kind, kind.length.from, kind.heel_height);
+            let long = outline(kind, kind.length.to, kind.heel_height);
             assert!(long.width >= short.width, "{}", kind.id);
             assert!(short.blade.starts_with('M') && short.blade.ends_with('Z'), "{}", kind.id);
             assert!(!short.blade.contains("NaN") && !short.blade.contains("inf"), "{}", kind.id);

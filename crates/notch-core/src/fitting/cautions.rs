@@ -3,7 +3,7 @@
 use serde::Serialize;
 
 use super::Case;
-use crate::catalogue::{Caution, CautionSeverity, CutFamily, Edge, Grip, Motion};
+use crate::catalogue::{Caution, CautionSeverity, CutFamily, Edge, Grip, Motion, OnionDice};
 use crate::units::Millimetres;
 
 /// A caution as it is shown beside the choice.
@@ -48,10 +48,19 @@ pub(super) fn cautions(case: &Case<'_>) -> Vec<ShownCaution> {
     when(case.grip == Grip::IndexOnSpine, "index_on_spine");
     when(matches!(case.motion, Motion::Press | Motion::PivotMince), "press_hands");
     when(case.knife.kind.edge == Edge::SingleBevel, "single_bevel_hand");
+    when(case.dices_layers() && job.schools.onion_dice == OnionDice::LevelCut, "level_cut");
+    when(case.motion == Motion::Crush, "crush_wide");
     when(on_board && matches!(job.cut.family, CutFamily::Strips | CutFamily::Slices | CutFamily::Dice), "last_bit");
     let mut shown: Vec<ShownCaution> = ids
         .into_iter()
         .chain(food.cautions.iter().map(String::as_str))
+        .fold(Vec::new(), |mut told: Vec<&str>, id| {
+            if !told.contains(&id) {
+                told.push(id);
+            }
+            told
+        })
+        .into_iter()
         .filter_map(|id| job.catalogue.caution(id))
         .map(ShownCaution::of)
         .collect();

@@ -1,7 +1,7 @@
 //! Rules about the knife hand.
 
 use super::{Case, Effect, Rule};
-use crate::catalogue::{CutFamily, Edge, Grip, Motion};
+use crate::catalogue::{Edge, Grip, GripSchool, IndexOnSpine, Motion, TowardsSelf};
 use crate::people::AgeBand;
 use Effect::{Against, For, Refuse};
 
@@ -20,79 +20,77 @@ pub(super) const RULES: &[Rule] = &[
     Rule { id: "grip.spine_top", text: "The other hand lies on the spine to mince and to press.", check: spine_top },
 ];
 
-fn in_hand(case: &Case<'_>) -> bool {
-    case.job.cut.family == CutFamily::Hand
-}
-
-fn two_handed(motion: Motion) -> bool {
-    matches!(motion, Motion::PivotMince | Motion::Press)
-}
-
 fn pinch(case: &Case<'_>) -> Found {
     (case.grip == Grip::Pinch).then(|| {
-        if in_hand(case) {
-            (Refuse, "A pinch does not cut in the hand: curl the fingers round the handle.".to_owned())
+        if case.in_hand() {
+            (Refuse, say!(case, "A pinch does not cut in the hand: curl the fingers round the handle."))
         } else if case.knife.kind.edge == Edge::Serrated {
-            (Against(8), "Teeth saw: the whole hand on the handle steers better.".to_owned())
-        } else if case.job.age_band == AgeBand::Child {
-            (For(8), "Thumb and bent finger on the blade, once the handle grip is sure.".to_owned())
+            (Against(8), say!(case, "Teeth saw: the whole hand on the handle steers better."))
+        } else if case.job.age_band == AgeBand::Child && case.job.schools.grip != GripSchool::PinchOnly {
+            (For(8), say!(case, "Thumb and bent finger on the blade, once the handle grip is sure."))
+        } else if case.job.schools.grip == GripSchool::Handle {
+            (For(14), say!(case, "Firmer than the handle; this course teaches the handle first."))
         } else {
-            (For(30), "Thumb and bent finger at the balance point: a nudge does not move it.".to_owned())
+            (For(30), say!(case, "Thumb and bent finger at the balance point: a nudge does not move it."))
         }
     })
 }
 
 fn handle(case: &Case<'_>) -> Found {
     (case.grip == Grip::Handle).then(|| {
-        if in_hand(case) {
-            (Against(15), "In the hand the fingers curl round, thumb ahead of the cut's end.".to_owned())
+        if case.in_hand() {
+            (Against(15), say!(case, "In the hand the fingers curl round, thumb ahead of the cut's end."))
         } else if case.knife.kind.edge == Edge::Serrated {
-            (For(28), "The handle is shaped for it, and sawing wants the whole hand.".to_owned())
+            (For(28), say!(case, "The handle is shaped for it, and sawing wants the whole hand."))
+        } else if case.job.schools.grip == GripSchool::PinchOnly {
+            (Refuse, say!(case, "This course teaches the pinch only."))
+        } else if case.job.schools.grip == GripSchool::Handle {
+            (For(32), say!(case, "The whole hand on the handle, as this course teaches it."))
         } else if case.job.age_band == AgeBand::Child {
-            (For(25), "Small hands: the whole hand on the handle first.".to_owned())
+            (For(25), say!(case, "Small hands: the whole hand on the handle first."))
         } else {
-            (For(12), "Accepted; the pinch gives more control.".to_owned())
+            (For(12), say!(case, "Accepted; the pinch gives more control."))
         }
     })
 }
 
 fn index_on_spine(case: &Case<'_>) -> Found {
-    (case.grip == Grip::IndexOnSpine).then(|| match (case.job.index_on_spine, case.motion) {
-        (false, _) => {
-            (Refuse, "This course does not allow the index on the spine: less control, a tired wrist, slips.".to_owned())
+    (case.grip == Grip::IndexOnSpine).then(|| match (case.job.schools.index_on_spine, case.motion) {
+        (IndexOnSpine::Never, _) => {
+            (Refuse, say!(case, "This course does not allow the index on the spine: less control, a tired wrist, slips."))
         }
-        (true, Motion::Pull | Motion::LongDraw) => {
-            (Against(10), "Allowed in this course for the light tip-draw only.".to_owned())
+        (IndexOnSpine::TipDraw, Motion::Pull | Motion::LongDraw) => {
+            (Against(10), say!(case, "Allowed in this course for the light tip-draw only."))
         }
-        (true, _) => (Refuse, "The index lies on the spine only for the light tip-draw.".to_owned()),
+        (IndexOnSpine::TipDraw, _) => (Refuse, say!(case, "The index lies on the spine only for the light tip-draw.")),
     })
 }
 
 fn choked_back(case: &Case<'_>) -> Found {
     (case.grip == Grip::ChokedBack).then(|| {
         let (cut, blade) = (case.job.cut_length(), case.knife.length);
-        if cut.get() > blade.get() - 50.0 && !in_hand(case) {
-            (For(14), format!("Frees the whole {blade} mm for a {cut} mm cut. Less control: watched."))
+        if cut.get() > blade.get() - 50.0 && !case.in_hand() {
+            (For(14), say!(case, "Frees the whole {blade} mm for a {cut} mm cut. Less control: watched."))
         } else {
-            (Against(30), format!("Less control, and a {cut} mm cut does not need the whole {blade} mm."))
+            (Against(30), say!(case, "Less control, and a {cut} mm cut does not need the whole {blade} mm."))
         }
     })
 }
 
 fn paring(case: &Case<'_>) -> Found {
-    (case.grip == Grip::Paring).then(|| match (in_hand(case), case.job.towards_self) {
-        (true, true) => (For(30), "Only the hand flexes; the thumb stays ahead of the cut's end.".to_owned()),
-        (true, false) => (Refuse, "This course does not cut towards oneself.".to_owned()),
-        (false, _) => (Refuse, "The paring grip cuts towards the thumb: in the hand only, never on the board.".to_owned()),
+    (case.grip == Grip::Paring).then(|| match (case.in_hand(), case.job.schools.towards_self) {
+        (true, TowardsSelf::ParingOnly) => (For(30), say!(case, "Only the hand flexes; the thumb stays ahead of the cut's end.")),
+        (true, TowardsSelf::Never) => (Refuse, say!(case, "This course does not cut towards oneself.")),
+        (false, _) => (Refuse, say!(case, "The paring grip cuts towards the thumb: in the hand only, never on the board.")),
     })
 }
 
 fn spine_top(case: &Case<'_>) -> Found {
     (case.grip == Grip::SpineTop).then(|| {
-        if two_handed(case.motion) {
-            (For(38), "The other palm on the spine, fingers up: both hands above the edge.".to_owned())
+        if case.two_handed() {
+            (For(38), say!(case, "The other palm on the spine, fingers up: both hands above the edge."))
         } else {
-            (Refuse, "Both hands on the knife leave none to guide the food.".to_owned())
+            (Refuse, say!(case, "Both hands on the knife leave none to guide the food."))
         }
     })
 }

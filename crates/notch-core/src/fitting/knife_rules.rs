@@ -1,7 +1,7 @@
 //! Rules about the blade itself: edge, length, weight, profile.
 
 use super::{Case, Effect, PINCH, Rule, TRAVEL};
-use crate::catalogue::{BoardWork, CutFamily, Edge, Grip, Profile, Skin};
+use crate::catalogue::{BoardWork, CutFamily, Edge, Grip, Motion, Profile, Skin};
 use crate::people::Hand;
 use crate::units::Millimetres;
 use Effect::{Against, For, Refuse};
@@ -42,13 +42,22 @@ pub(super) const RULES: &[Rule] = &[
     Rule { id: "blade.knuckles", text: "A tall blade gives room for the knuckles.", check: knuckles },
     Rule { id: "blade.fine_work", text: "Fine cuts want a thin blade; a heavy cleaver is not for them.", check: fine_work },
     Rule { id: "blade.hard_stem", text: "A thin edge chips on a hard stem.", check: hard_stem },
+    Rule {
+        id: "blade.bone",
+        text: "Bone chips a thin edge: stiff and narrow at the joint, heavy through light bone.",
+        check: bone,
+    },
+    Rule { id: "blade.fish", text: "Flexible along a fish's bone; stiff at a joint of meat.", check: flexible_on_bone },
+    Rule { id: "blade.hollowed", text: "Hollowed sides let sticky slices go.", check: hollowed },
+    Rule { id: "blade.tiny_food", text: "Very small food wants a short blade.", check: tiny_food },
+    Rule { id: "blade.crush", text: "Only a wide blade crushes with its flat.", check: crush_width },
     Rule { id: "blade.raw_fish", text: "Raw fish and poultry want a long thin blade drawn once.", check: raw_animal },
 ];
 
 fn dull(case: &Case<'_>) -> Found {
     (!case.knife.sharp).then(|| {
         let number = case.knife.numbers.join(", ");
-        (Refuse, format!("No. {number} failed its edge test. A dull edge needs force and slips: out until it passes."))
+        (Refuse, say!(case, "No. {number} failed its edge test. A dull edge needs force and slips: out until it passes."))
     })
 }
 
@@ -58,16 +67,16 @@ fn teeth_on_firm(case: &Case<'_>) -> Found {
         return None;
     }
     Some(if food.firmness >= 3 {
-        (Refuse, format!("Teeth skate on firm plain {} (firmness {} of 5).", food.name, food.firmness))
+        (Refuse, say!(case, "Teeth skate on firm plain {} (firmness {} of 5).", food.name, food.firmness))
     } else {
-        (Against(30), format!("Teeth tear soft plain {}; a plain edge leaves clean faces.", food.name))
+        (Against(30), say!(case, "Teeth tear soft plain {}; a plain edge leaves clean faces.", food.name))
     })
 }
 
 fn teeth_on_tough(case: &Case<'_>) -> Found {
     let food = case.job.food;
     (case.knife.kind.edge == Edge::Serrated && food.skin.wants_teeth())
-        .then(|| (For(30), format!("Teeth bite through the outside of {} without pressing.", food.name)))
+        .then(|| (For(30), say!(case, "Teeth bite through the outside of {} without pressing.", food.name)))
 }
 
 fn teeth_true_faces(case: &Case<'_>) -> Found {
@@ -75,9 +84,9 @@ fn teeth_true_faces(case: &Case<'_>) -> Found {
         return None;
     }
     match case.job.cut.family {
-        CutFamily::Chop | CutFamily::Hand => Some((Refuse, "Teeth saw; they do not chop or turn.".to_owned())),
+        CutFamily::Chop | CutFamily::Hand => Some((Refuse, say!(case, "Teeth saw; they do not chop or turn."))),
         CutFamily::Strips | CutFamily::Dice => {
-            Some((Against(25), format!("Teeth leave ragged faces; {} wants true ones.", case.job.cut.name)))
+            Some((Against(25), say!(case, "Teeth leave ragged faces; {} wants true ones.", case.job.cut.name)))
         }
         CutFamily::Slices => None,
     }
@@ -89,10 +98,10 @@ fn plain_on_tough(case: &Case<'_>) -> Found {
     }
     let name = &case.job.food.name;
     match case.job.food.skin {
-        Skin::Crust => Some((Refuse, format!("A plain edge crushes a {name}: the crust wants teeth."))),
-        Skin::Rind => Some((Against(20), format!("The rind of a {name} throws a plain edge off; teeth start the cut."))),
+        Skin::Crust => Some((Refuse, say!(case, "A plain edge crushes a {name}: the crust wants teeth."))),
+        Skin::Rind => Some((Against(20), say!(case, "The rind of a {name} throws a plain edge off; teeth start the cut."))),
         Skin::Tough => {
-            Some((Against(4), format!("The skin of a {name} slips under a plain edge: nick it, or cut from the inside.")))
+            Some((Against(4), say!(case, "The skin of a {name} slips under a plain edge: nick it, or cut from the inside.")))
         }
         Skin::Plain | Skin::Slips => None,
     }
@@ -106,7 +115,7 @@ fn single_bevel(case: &Case<'_>) -> Found {
     if food.firmness >= 3 {
         return Some((
             Refuse,
-            format!("A single-bevel edge steers and chips in anything hard; {} is firm ({} of 5).", food.name, food.firmness),
+            say!(case, "A single-bevel edge steers and chips in anything hard; {} is firm ({} of 5).", food.name, food.firmness),
         ));
     }
     let (right, left) = case.job.hands;
@@ -115,9 +124,9 @@ fn single_bevel(case: &Case<'_>) -> Found {
         _ => ("right", left),
     };
     if others > 0 {
-        return Some((Against(25), format!("Ground for the {hand} hand only; {others} of this class use the other.")));
+        return Some((Against(25), say!(case, "Ground for the {hand} hand only; {others} of this class use the other.")));
     }
-    (!food.raw_animal).then(|| (Against(20), "Made for raw fish and garnish.".to_owned()))
+    (!food.raw_animal).then(|| (Against(20), say!(case, "Made for raw fish and garnish.")))
 }
 
 fn in_hand_blade(case: &Case<'_>) -> Found {
@@ -125,9 +134,9 @@ fn in_hand_blade(case: &Case<'_>) -> Found {
         return None;
     }
     Some(if case.job.cut.family == CutFamily::Hand {
-        (For(35), "A short inward curve follows round food in the hand.".to_owned())
+        (For(35), say!(case, "A short inward curve follows round food in the hand."))
     } else {
-        (Refuse, "An inward-curved blade works in the hand, never on the board.".to_owned())
+        (Refuse, say!(case, "An inward-curved blade works in the hand, never on the board."))
     })
 }
 
@@ -137,18 +146,23 @@ fn small_blade(case: &Case<'_>) -> Found {
         return None;
     }
     if case.job.cut.family == CutFamily::Hand {
-        return Some((For(25), "Short and light: it works in the hand.".to_owned()));
+        return Some((For(25), say!(case, "Short and light: it works in the hand.")));
     }
     let length = case.knife.length;
     if food.firmness >= 3 {
         Some((
             Refuse,
-            format!("A {length} mm blade this light needs force on the board: {} is firm ({} of 5).", food.name, food.firmness),
+            say!(
+                case,
+                "A {length} mm blade this light needs force on the board: {} is firm ({} of 5).",
+                food.name,
+                food.firmness
+            ),
         ))
     } else if food.width() > Millimetres::whole(75) || food.height() > Millimetres::whole(75) {
-        Some((Refuse, format!("{} mm across is too large for a {length} mm blade on the board.", food.width())))
+        Some((Refuse, say!(case, "{} mm across is too large for a {length} mm blade on the board.", food.width())))
     } else {
-        Some((Against(12), "Small blade on the board: knuckles come close; only for small soft food.".to_owned()))
+        Some((Against(12), say!(case, "Small blade on the board: knuckles come close; only for small soft food.")))
     }
 }
 
@@ -163,27 +177,27 @@ fn travel(case: &Case<'_>) -> Found {
     }
     let (cut, blade, lost) = (case.job.cut_length(), case.knife.length, lost_to_grip(case.grip));
     let left = blade.get() - cut.get() - lost.get();
-    let pinch = if lost > Millimetres::ZERO { format!(", less {lost} for the pinch") } else { String::new() };
+    let pinch = if lost > Millimetres::ZERO { say!(case, ", less {lost} for the pinch") } else { String::new() };
     Some(if left < 0.0 {
-        (Refuse, format!("{blade} mm does not cross a {cut} mm cut{pinch}; at least {} is needed.", cut + lost + TRAVEL))
+        (Refuse, say!(case, "{blade} mm does not cross a {cut} mm cut{pinch}; at least {} is needed.", cut + lost + TRAVEL))
     } else if left < TRAVEL.get() {
-        (Against(20), format!("{blade} mm leaves {left:.0} mm of travel on a {cut} mm cut{pinch}; 25 is wanted."))
+        (Against(20), say!(case, "{blade} mm leaves {left:.0} mm of travel on a {cut} mm cut{pinch}; 25 is wanted."))
     } else if left > 200.0 {
-        (Against(6), format!("{blade} mm is much longer than a {cut} mm cut needs."))
+        (Against(6), say!(case, "{blade} mm is much longer than a {cut} mm cut needs."))
     } else {
-        (For(12), format!("{blade} mm clears a {cut} mm cut with {left:.0} mm of travel{pinch}."))
+        (For(12), say!(case, "{blade} mm clears a {cut} mm cut with {left:.0} mm of travel{pinch}."))
     })
 }
 
 fn age(case: &Case<'_>) -> Found {
     let most = case.job.age_band.longest_blade();
     (case.knife.length > most)
-        .then(|| (Refuse, format!("{} mm is too long for this age group: {most} mm at the most.", case.knife.length)))
+        .then(|| (Refuse, say!(case, "{} mm is too long for this age group: {most} mm at the most.", case.knife.length)))
 }
 
 fn in_hand_length(case: &Case<'_>) -> Found {
     (case.job.cut.family == CutFamily::Hand && case.knife.length > Millimetres::whole(100))
-        .then(|| (Refuse, format!("{} mm is too long to cut in the hand: 100 mm at the most.", case.knife.length)))
+        .then(|| (Refuse, say!(case, "{} mm is too long to cut in the hand: 100 mm at the most.", case.knife.length)))
 }
 
 fn firmness(case: &Case<'_>) -> Found {
@@ -194,12 +208,12 @@ fn firmness(case: &Case<'_>) -> Found {
     let narrow = matches!(kind.profile, Profile::Narrow | Profile::LongNarrow | Profile::Short);
     match food.firmness {
         5 if kind.weight <= 2 => {
-            Some((Refuse, format!("Too light for {} (firmness 5 of 5): it binds, and force follows.", food.name)))
+            Some((Refuse, say!(case, "Too light for {} (firmness 5 of 5): it binds, and force follows.", food.name)))
         }
-        4.. if narrow => Some((Against(25), format!("A narrow blade wanders in dense {}.", food.name))),
-        5 if kind.weight >= 4 => Some((For(12), format!("Weight carries it through hard {}.", food.name))),
-        4 if kind.weight >= 3 => Some((For(8), format!("Heavy enough for firm {}.", food.name))),
-        1 if kind.weight >= 5 => Some((Against(15), format!("Heavier than soft {} needs; it crushes.", food.name))),
+        4.. if narrow => Some((Against(25), say!(case, "A narrow blade wanders in dense {}.", food.name))),
+        5 if kind.weight >= 4 => Some((For(12), say!(case, "Weight carries it through hard {}.", food.name))),
+        4 if kind.weight >= 3 => Some((For(8), say!(case, "Heavy enough for firm {}.", food.name))),
+        1 if kind.weight >= 5 => Some((Against(15), say!(case, "Heavier than soft {} needs; it crushes.", food.name))),
         _ => None,
     }
 }
@@ -210,9 +224,9 @@ fn flexible(case: &Case<'_>) -> Found {
         return None;
     }
     Some(if food.firmness >= 3 {
-        (Refuse, format!("A flexible blade bends in firm {} and jumps.", food.name))
+        (Refuse, say!(case, "A flexible blade bends in firm {} and jumps.", food.name))
     } else {
-        (Against(30), "A flexible blade is for fish; on vegetables it bends.".to_owned())
+        (Against(30), say!(case, "A flexible blade is for fish; on vegetables it bends."))
     })
 }
 
@@ -221,10 +235,10 @@ fn flat_edge(case: &Case<'_>) -> Found {
         return None;
     }
     if case.knife.kind.profile.is_flat() {
-        Some((For(9), "Flat edge: it meets the board along its length, so no joined pieces.".to_owned()))
+        Some((For(9), say!(case, "Flat edge: it meets the board along its length, so no joined pieces.")))
     } else if case.knife.kind.profile == Profile::GentleBelly {
         let heel = case.knife.length.get() / 3.0;
-        Some((For(10), format!("Flat heel meets the board along {heel:.0} mm in one go: no joined pieces.")))
+        Some((For(10), say!(case, "Flat heel meets the board along {heel:.0} mm in one go: no joined pieces.")))
     } else {
         None
     }
@@ -236,9 +250,9 @@ fn knuckles(case: &Case<'_>) -> Found {
     }
     let heel = case.knife.heel_height;
     if heel >= Millimetres::whole(40) {
-        Some((For(8), format!("{heel} mm at the heel clears the knuckles.")))
+        Some((For(8), say!(case, "{heel} mm at the heel clears the knuckles.")))
     } else if heel < Millimetres::whole(30) {
-        Some((Against(8), format!("{heel} mm at the heel: the knuckles touch the board.")))
+        Some((Against(8), say!(case, "{heel} mm at the heel: the knuckles touch the board.")))
     } else {
         None
     }
@@ -247,9 +261,9 @@ fn knuckles(case: &Case<'_>) -> Found {
 fn fine_work(case: &Case<'_>) -> Found {
     let thin = case.job.thinnest()?;
     if case.knife.kind.weight >= 5 && thin < Millimetres::whole(10) {
-        Some((Refuse, format!("A heavy cleaver is not for {thin} mm work.")))
+        Some((Refuse, say!(case, "A heavy cleaver is not for {thin} mm work.")))
     } else if thin < Millimetres::whole(4) && case.knife.kind.angle.is_some_and(|angle| angle.from <= 12.0) {
-        Some((For(5), format!("A thin edge for {thin} mm work.")))
+        Some((For(5), say!(case, "A thin edge for {thin} mm work.")))
     } else {
         None
     }
@@ -258,10 +272,73 @@ fn fine_work(case: &Case<'_>) -> Found {
 fn hard_stem(case: &Case<'_>) -> Found {
     let thin_edge = case.knife.kind.angle.is_some_and(|angle| angle.from < 15.0);
     (case.job.food.hard_stem && thin_edge)
-        .then(|| (Against(8), format!("A thin edge chips on the hard stem of a {}: cut clear of it.", case.job.food.name)))
+        .then(|| (Against(8), say!(case, "A thin edge chips on the hard stem of a {}: cut clear of it.", case.job.food.name)))
+}
+
+fn bone(case: &Case<'_>) -> Found {
+    let (food, kind) = (case.job.food, case.knife.kind);
+    if !food.bone || case.in_hand() {
+        return None;
+    }
+    let thin_edge = kind.angle.is_some_and(|angle| angle.from < 12.0);
+    if kind.edge == Edge::SingleBevel || thin_edge {
+        Some((Refuse, say!(case, "An edge this thin chips on the bone of a {}.", food.name)))
+    } else if kind.weight >= 5 {
+        Some((For(10), say!(case, "Heavy enough for light bone.")))
+    } else if kind.profile == Profile::Narrow && !kind.motions.contains(&Motion::Push) {
+        Some((For(22), say!(case, "Narrow: it follows bone and joint.")))
+    } else {
+        Some((Against(18), say!(case, "Too tall to follow the bone of a {}.", food.name)))
+    }
+}
+
+/// Fish has an allergen of its own in the catalogue; other raw food on the bone is jointed.
+fn flexible_on_bone(case: &Case<'_>) -> Found {
+    let (food, stiffness) = (case.job.food, case.knife.kind.stiffness);
+    if !food.bone || case.knife.kind.profile != Profile::Narrow {
+        return None;
+    }
+    let fish = food.allergen.as_deref() == Some("fish");
+    match (fish, stiffness) {
+        (true, ..=2) => Some((For(18), say!(case, "Flexible: it bends along the bone of a {}.", food.name))),
+        (true, _) => Some((Against(6), say!(case, "Stiff: it cannot bend along the bone of a {}.", food.name))),
+        (false, 4..) => Some((For(18), say!(case, "Stiff: it steers through the joint of a {}.", food.name))),
+        (false, ..=2) => Some((Against(30), say!(case, "Flexible: it twists in the joint of a {}.", food.name))),
+        (false, _) => None,
+    }
+}
+
+fn hollowed(case: &Case<'_>) -> Found {
+    let sticks = case.job.food.cautions.iter().any(|caution| caution == "sticks");
+    (sticks && case.knife.hollowed && !case.in_hand())
+        .then(|| (For(5), say!(case, "Hollowed sides: slices of {} let go.", case.job.food.name)))
+}
+
+fn tiny_food(case: &Case<'_>) -> Found {
+    let food = case.job.food;
+    let (size, blade) = (food.length(), case.knife.length);
+    if case.in_hand() || size > Millimetres::whole(50) || case.job.cut.family == CutFamily::Chop {
+        return None;
+    }
+    if blade <= Millimetres::whole(150) {
+        Some((For(10), say!(case, "A {size} mm food and a {blade} mm blade: tip and eye stay close.")))
+    } else if blade > Millimetres::whole(220) {
+        Some((Against(12), say!(case, "{blade} mm is a lot of blade for a {size} mm food.")))
+    } else {
+        None
+    }
+}
+
+fn crush_width(case: &Case<'_>) -> Found {
+    (case.motion == Motion::Crush && case.knife.heel_height < Millimetres::whole(40)).then(|| {
+        (
+            Refuse,
+            say!(case, "{} mm is too narrow to crush with: the flat of a wide blade, 40 mm or more.", case.knife.heel_height),
+        )
+    })
 }
 
 fn raw_animal(case: &Case<'_>) -> Found {
     let long = matches!(case.knife.kind.profile, Profile::LongNarrow | Profile::Narrow);
-    (case.job.food.raw_animal && long).then(|| (For(20), "Long and thin: one draw, no sawing.".to_owned()))
+    (case.job.food.raw_animal && long).then(|| (For(20), say!(case, "Long and thin: one draw, no sawing.")))
 }

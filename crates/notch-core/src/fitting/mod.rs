@@ -5,20 +5,30 @@
 //! sum of what was found, so the order of the rules never matters, and every score and refusal can
 //! be told from its findings alone.
 
+/// The words of a finding; none are made while only scores are compared.
+macro_rules! say {
+    ($case:expr, $($words:tt)*) => {
+        if $case.quiet { String::new() } else { format!($($words)*) }
+    };
+}
+
 mod cautions;
+mod course_rules;
 mod grip_rules;
 mod hold_rules;
 mod knife_rules;
 mod motion_rules;
+mod student_rules;
 mod suggest;
 
 use serde::Serialize;
 
 pub use cautions::ShownCaution;
 pub use suggest::{Choice, KnifeOption, Setup, Suggestion, Wanted, suggest};
+pub(crate) use suggest::{Proposal, best_motion, best_score, propose};
 
-use crate::catalogue::{Catalogue, Cut, CutFamily, Food, Grip, Hold, KnifeType, Motion, Target, Third};
-use crate::people::{AgeBand, Hand};
+use crate::catalogue::{BoardMaterial, Catalogue, Cut, CutFamily, Food, Grip, Hold, KnifeType, Motion, Schools, Target, Third};
+use crate::people::{AgeBand, Hand, HandSize, Pace};
 use crate::units::Millimetres;
 
 /// Travel that a blade needs beyond the food.
@@ -39,10 +49,14 @@ pub struct Job<'a> {
     pub target: Target,
     /// Who the course is for.
     pub age_band: AgeBand,
-    /// Whether the course allows the index on the spine for a tip-draw.
-    pub index_on_spine: bool,
-    /// Whether the course allows the paring grip.
-    pub towards_self: bool,
+    /// The pace of the class.
+    pub pace: Pace,
+    /// The schools that the course has chosen.
+    pub schools: Schools,
+    /// What the boards are made of.
+    pub board: BoardMaterial,
+    /// One student, where the question is about one.
+    pub trainee: Option<Trainee>,
     /// Students by working hand: right, left.
     pub hands: (u32, u32),
     /// Names of students with an allergy to this food.
@@ -68,6 +82,19 @@ impl Job<'_> {
     }
 }
 
+/// The student that a knife is chosen for.
+#[derive(Clone, Copy, Debug, PartialEq)]
+pub struct Trainee {
+    /// Working hand.
+    pub hand: Hand,
+    /// Size of the hand.
+    pub hand_size: HandSize,
+    /// Longest blade that the student is cleared for.
+    pub clearance: Millimetres,
+    /// Cleared for turning, single-bevel, boning and heavy knives.
+    pub special: bool,
+}
+
 /// Knives of one type and length that are alike for a cut.
 #[derive(Clone, Debug)]
 pub struct Candidate<'a> {
@@ -79,6 +106,8 @@ pub struct Candidate<'a> {
     pub heel_height: Millimetres,
     /// Hand it is ground for; `None` for either.
     pub hand: Option<Hand>,
+    /// Sides hollowed, so that slices let go.
+    pub hollowed: bool,
     /// Passed its last edge test.
     pub sharp: bool,
     /// Numbers of the knives on the rack.
@@ -100,6 +129,24 @@ pub struct Case<'a> {
     pub hold: Hold,
     /// With which part of the blade.
     pub third: Third,
+    /// Only scores are compared: findings carry no words.
+    pub quiet: bool,
+}
+
+impl Case<'_> {
+    pub(crate) fn in_hand(&self) -> bool {
+        self.job.cut.family == CutFamily::Hand
+    }
+
+    /// Both hands are on the knife.
+    pub(crate) const fn two_handed(&self) -> bool {
+        matches!(self.motion, Motion::PivotMince | Motion::Press)
+    }
+
+    /// An onion that is diced, or any layered ball.
+    pub(crate) fn dices_layers(&self) -> bool {
+        self.job.cut.family == CutFamily::Dice && matches!(self.job.food.shape, crate::catalogue::Shape::LayeredBall { .. })
+    }
 }
 
 /// What a rule says.
@@ -144,11 +191,15 @@ impl Rule {
     }
 }
 
+/// The rules that score a knife with a motion: of the knife, the motion, the course and the student.
+pub(crate) fn blade_rules() -> impl Iterator<Item = &'static Rule> {
+    [knife_rules::RULES, motion_rules::RULES, course_rules::RULES, student_rules::RULES].into_iter().flatten()
+}
+
 /// All rules: of the knife, the motion, the grip, the hold and the third.
 pub fn rules() -> impl Iterator<Item = &'static Rule> {
-    [knife_rules::RULES, motion_rules::RULES, grip_rules::RULES, hold_rules::HOLD_RULES, hold_rules::THIRD_RULES]
-        .into_iter()
-        .flatten()
+    let settings = [grip_rules::RULES, hold_rules::HOLD_RULES, hold_rules::THIRD_RULES];
+    blade_rules().chain(settings.into_iter().flatten())
 }
 
 /// How well something suits, with every reason.
@@ -169,31 +220,35 @@ const START: i32 = 35;
 impl Fit {
     /// Runs rules on a case. The order of the rules does not change the result.
     pub fn of<'r>(rules: impl IntoIterator<Item = &'r Rule>, case: &Case<'_>) -> Fit {
-        Self::from_findings(rules.into_iter().filter_map(|rule| rule.find(case)).collect())
-    }
-
-    pub(super) fn from_findings(mut findings: Vec<Finding>) -> Fit {
+        let mut findings: Vec<Finding> = rules.into_iter().filter_map(|rule| rule.find(case)).collect();
         let rank = |finding: &Finding| match finding.effect {
             Effect::Refuse => (0, 0),
             Effect::Against(points) => (1, 255 - points),
             Effect::For(points) => (2, 255 - points),
         };
         findings.sort_by(|a, b| rank(a).cmp(&rank(b)).then(a.rule.cmp(b.rule)));
-        let refused = findings.iter().any(|f| f.effect == Effect::Refuse);
-        let sum: i32 = findings
-            .iter()
-            .map(|finding| match finding.effect {
-                Effect::For(points) => i32::from(points),
-                Effect::Against(points) => -i32::from(points),
-                Effect::Refuse => 0,
-            })
-            .sum();
-        let score = if refused { 0 } else { u8::try_from((START + sum).clamp(0, 100)).unwrap_or(0) };
+        let (refused, score) = sum(findings.iter().map(|finding| finding.effect));
         Fit { score, refused, findings }
+    }
+
+    /// The same score, refused or not, without words and findings.
+    pub(crate) fn score_of<'r>(rules: impl IntoIterator<Item = &'r Rule>, case: &Case<'_>) -> (bool, u8) {
+        let case = Case { quiet: true, ..*case };
+        sum(rules.into_iter().filter_map(|rule| (rule.check)(&case)).map(|(effect, _)| effect))
     }
 
     /// The findings that speak against, or refuse.
     pub fn objections(&self) -> impl Iterator<Item = &Finding> {
         self.findings.iter().filter(|f| !matches!(f.effect, Effect::For(_)))
     }
+}
+
+/// Whether anything refuses, and the score of all effects together: a sum, so that their order never matters.
+fn sum(effects: impl Iterator<Item = Effect>) -> (bool, u8) {
+    let (refused, points) = effects.fold((false, START), |(refused, points), effect| match effect {
+        Effect::For(more) => (refused, points + i32::from(more)),
+        Effect::Against(less) => (refused, points - i32::from(less)),
+        Effect::Refuse => (true, points),
+    });
+    (refused, if refused { 0 } else { u8::try_from(points.clamp(0, 100)).unwrap_or(0) })
 }

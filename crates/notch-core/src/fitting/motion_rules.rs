@@ -3,6 +3,7 @@
 use super::{Case, Effect, Rule};
 use crate::catalogue::{Cut, CutFamily, Edge, Motion};
 use crate::units::Millimetres;
+use crate::words::capital;
 use Effect::{Against, For, Refuse};
 
 type Found = Option<(Effect, String)>;
@@ -15,6 +16,8 @@ pub(super) const RULES: &[Rule] = &[
     Rule { id: "motion.rock", text: "Rocking wants a curved blade of 180 mm or more.", check: rock },
     Rule { id: "motion.tall_push", text: "Tall food and learners: push forward and down in one stroke.", check: tall_push },
     Rule { id: "motion.sticky", text: "Food that sticks comes off a drawn blade.", check: sticky },
+    Rule { id: "school.tip", text: "A course may keep the tip on the board, or lift it.", check: super::course_rules::tip },
+    Rule { id: "motion.raw_animal", text: "Raw meat and fish are drawn in one stroke, not pushed or sawn.", check: raw_animal },
     Rule { id: "motion.mince_pile", text: "A pile is minced by a pivot with the tip down.", check: mince_pile },
 ];
 
@@ -33,16 +36,16 @@ fn of_family(cut: &Cut) -> &'static [Motion] {
 fn suits_cut(case: &Case<'_>) -> Found {
     let name = case.job.catalogue.handling.motion_name(case.motion);
     (!of_family(case.job.cut).contains(&case.motion))
-        .then(|| (Refuse, format!("The {name} does not make {}.", case.job.cut.name)))
+        .then(|| (Refuse, say!(case, "The {name} does not make {}.", case.job.cut.name)))
 }
 
 fn suits_edge(case: &Case<'_>) -> Found {
     match (case.knife.kind.edge, case.motion) {
-        (Edge::Serrated, Motion::Saw) => Some((For(10), "Teeth cut by moving back and forth.".to_owned())),
-        (Edge::Serrated, _) => Some((Refuse, "Teeth cut only by moving back and forth: saw.".to_owned())),
-        (Edge::Straight, Motion::Saw) => Some((Refuse, "A plain edge is not sawn: it slides in one stroke.".to_owned())),
+        (Edge::Serrated, Motion::Saw) => Some((For(10), say!(case, "Teeth cut by moving back and forth."))),
+        (Edge::Serrated, _) => Some((Refuse, say!(case, "Teeth cut only by moving back and forth: saw."))),
+        (Edge::Straight, Motion::Saw) => Some((Refuse, say!(case, "A plain edge is not sawn: it slides in one stroke."))),
         (Edge::SingleBevel, motion) if motion != Motion::Pull => {
-            Some((Refuse, "A single bevel is only drawn: wrist fixed, elbow leads.".to_owned()))
+            Some((Refuse, say!(case, "A single bevel is only drawn: wrist fixed, elbow leads.")))
         }
         _ => None,
     }
@@ -52,10 +55,10 @@ fn suits_knife(case: &Case<'_>) -> Found {
     let handling = &case.job.catalogue.handling;
     let (kind, name) = (case.knife.kind, handling.motion_name(case.motion));
     match kind.motions.iter().position(|motion| *motion == case.motion) {
-        Some(0) => Some((For(8), format!("The {name} is what a {} is made for.", kind.name))),
-        Some(1) => Some((For(6), format!("A {} does the {name} well.", kind.name))),
-        Some(_) => Some((For(2), format!("A {} can do the {name}.", kind.name))),
-        None => Some((Against(25), format!("A {} is not made for the {name}.", kind.name))),
+        Some(0) => Some((For(8), say!(case, "The {name} is what a {} is made for.", kind.name))),
+        Some(1) => Some((For(6), say!(case, "A {} does the {name} well.", kind.name))),
+        Some(_) => Some((For(2), say!(case, "A {} can do the {name}.", kind.name))),
+        None => Some((Against(25), say!(case, "A {} is not made for the {name}.", kind.name))),
     }
 }
 
@@ -65,11 +68,11 @@ fn tap_height(case: &Case<'_>) -> Found {
     }
     let height = case.job.food.height();
     Some(if height > Millimetres::whole(50) {
-        (Refuse, format!("Tapping food {height} mm high: above 50 mm the aim is lost. Push or slice."))
+        (Refuse, say!(case, "Tapping food {height} mm high: above 50 mm the aim is lost. Push or slice."))
     } else if height > Millimetres::whole(25) {
-        (Against(15), format!("Food stands {height} mm: tapping starts to lose its aim above 25."))
+        (Against(15), say!(case, "Food stands {height} mm: tapping starts to lose its aim above 25."))
     } else {
-        (For(5), format!("Food stands {height} mm: low enough to tap."))
+        (For(5), say!(case, "Food stands {height} mm: low enough to tap."))
     })
 }
 
@@ -79,11 +82,11 @@ fn rock(case: &Case<'_>) -> Found {
     }
     let (kind, length) = (case.knife.kind, case.knife.length);
     if !kind.profile.rocks() {
-        Some((Against(25), format!("The tip of a {} digs in when it rocks.", kind.name)))
+        Some((Against(25), say!(case, "The tip of a {} digs in when it rocks.", kind.name)))
     } else if length < Millimetres::whole(180) {
-        Some((Against(25), format!("{length} mm is short for rocking: the tip digs in under 180.")))
+        Some((Against(25), say!(case, "{length} mm is short for rocking: the tip digs in under 180.")))
     } else if case.job.food.height() > Millimetres::whole(45) {
-        Some((Against(12), format!("Food stands {} mm: the blade cannot rock over it.", case.job.food.height())))
+        Some((Against(12), say!(case, "Food stands {} mm: the blade cannot rock over it.", case.job.food.height())))
     } else {
         None
     }
@@ -93,16 +96,28 @@ fn tall_push(case: &Case<'_>) -> Found {
     let height = case.job.food.height();
     (case.motion == Motion::Push && case.job.cut.family != CutFamily::Chop).then(|| {
         if height > Millimetres::whole(25) {
-            (For(10), format!("Food stands {height} mm: one stroke forward and down keeps the aim."))
+            (For(10), say!(case, "Food stands {height} mm: one stroke forward and down keeps the aim."))
         } else {
-            (For(7), "One stroke forward and down: the easiest to keep even.".to_owned())
+            (For(7), say!(case, "One stroke forward and down: the easiest to keep even."))
         }
     })
 }
 
 fn sticky(case: &Case<'_>) -> Found {
     let sticks = case.job.food.cautions.iter().any(|caution| caution == "sticks");
-    (sticks && case.motion == Motion::Pull).then(|| (For(4), "Drawn with the tip up, slices stay behind.".to_owned()))
+    (sticks && case.motion == Motion::Pull).then(|| (For(4), say!(case, "Drawn with the tip up, slices stay behind.")))
+}
+
+fn raw_animal(case: &Case<'_>) -> Found {
+    let food = case.job.food;
+    if !food.raw_animal || case.in_hand() {
+        return None;
+    }
+    Some(match case.motion {
+        Motion::Pull | Motion::LongDraw => (For(14), say!(case, "Drawn in one stroke: clean faces on {}.", food.name)),
+        Motion::Press | Motion::Crush => return None,
+        _ => (Against(14), say!(case, "{} is drawn in one stroke, not pushed.", capital(&food.name))),
+    })
 }
 
 fn mince_pile(case: &Case<'_>) -> Found {
@@ -110,8 +125,8 @@ fn mince_pile(case: &Case<'_>) -> Found {
         return None;
     }
     Some(if case.motion == Motion::PivotMince {
-        (For(16), "The pile is fanned over with the tip down.".to_owned())
+        (For(16), say!(case, "The pile is fanned over with the tip down."))
     } else {
-        (Against(8), "A pile moves away under single strokes.".to_owned())
+        (Against(8), say!(case, "A pile moves away under single strokes."))
     })
 }

@@ -2,8 +2,8 @@
 
 use serde::Serialize;
 
-use super::{Candidate, Case, Fit, Job, ShownCaution, grip_rules, hold_rules, knife_rules, motion_rules};
-use crate::catalogue::{CutFamily, Edge, Grip, Hold, Motion, Third};
+use super::{Candidate, Case, Fit, Job, ShownCaution, blade_rules, grip_rules, hold_rules, motion_rules};
+use crate::catalogue::{CutFamily, Edge, Grip, GripSchool, Hold, Motion, Third};
 use crate::people::AgeBand;
 
 /// What the instructor has chosen so far; what is `None` is proposed.
@@ -153,7 +153,7 @@ fn opening_case<'a>(job: &'a Job<'a>, knife: &'a Candidate<'a>, motion: Motion, 
         (Grip::Paring, Hold::InHand)
     } else if two_handed {
         (Grip::SpineTop, Hold::SpineTop)
-    } else if knife.kind.edge == Edge::Serrated || job.age_band == AgeBand::Child {
+    } else if knife.kind.edge == Edge::Serrated || job.age_band == AgeBand::Child || job.schools.grip == GripSchool::Handle {
         (Grip::Handle, Hold::Claw)
     } else {
         (Grip::Pinch, Hold::Claw)
@@ -165,32 +165,75 @@ fn opening_case<'a>(job: &'a Job<'a>, knife: &'a Candidate<'a>, motion: Motion, 
         grip: wanted.grip.unwrap_or(grip),
         hold: wanted.hold.unwrap_or(hold),
         third: wanted.third.unwrap_or(Third::for_firmness(job.food.firmness)),
+        quiet: false,
     }
 }
 
-/// The knife with the motion that suits it best, or with the wanted one.
-fn best_motion(job: &Job<'_>, candidate: &Candidate<'_>, index: usize, wanted: Wanted) -> KnifeOption {
+/// The knife with the motion that suits it best, or with the wanted one; of equals the motion that
+/// the type is made for.
+pub(crate) fn best_motion(job: &Job<'_>, candidate: &Candidate<'_>, index: usize, wanted: Wanted) -> KnifeOption {
     let is_wanted = wanted.knife.is_none_or(|knife| knife == index);
     let fixed = wanted.motion.filter(|_| is_wanted);
     // What is wanted of grip and hold is meant for the wanted knife, not for comparing all others.
     let wanted = if wanted.knife == Some(index) { wanted } else { Wanted::default() };
-    let fit_with = |motion: Motion| {
-        let case = opening_case(job, candidate, motion, wanted);
-        let rules = knife_rules::RULES.iter().chain(motion_rules::RULES);
-        KnifeOption { knife: index, motion, fit: Fit::of(rules, &case) }
-    };
+    let case_with = |motion: Motion| opening_case(job, candidate, motion, wanted);
     let first = fixed.or_else(|| candidate.kind.motions.first().copied()).unwrap_or(Motion::Push);
-    let mut best = fit_with(first);
-    if fixed.is_none() {
-        for &motion in candidate.kind.motions.iter().skip(1) {
-            let next = fit_with(motion);
-            let better = (best.fit.refused, u8::MAX - best.fit.score) > (next.fit.refused, u8::MAX - next.fit.score);
-            if better {
-                best = next;
-            }
-        }
-    }
-    best
+    // Scores are compared without words; only the best is told in full.
+    let rank = |motion: Motion| {
+        let (refused, score) = Fit::score_of(blade_rules(), &case_with(motion));
+        (refused, u8::MAX - score)
+    };
+    let others = candidate.kind.motions.iter().copied().filter(|_| fixed.is_none());
+    let motion = std::iter::once(first).chain(others).min_by_key(|motion| rank(*motion)).unwrap_or(first);
+    KnifeOption { knife: index, motion, fit: Fit::of(blade_rules(), &case_with(motion)) }
+}
+
+/// The score of a knife with its best motion; `None` if each is refused. No words are made.
+pub(crate) fn best_score(job: &Job<'_>, knife: &Candidate<'_>) -> Option<u8> {
+    let scores = knife.kind.motions.iter().map(|motion| {
+        let case = opening_case(job, knife, *motion, Wanted::default());
+        Fit::score_of(blade_rules(), &case)
+    });
+    scores.filter(|(refused, _)| !refused).map(|(_, score)| score).max()
+}
+
+/// The best setup of a job without the words: what is compared when a school changes.
+#[derive(Clone, Debug, PartialEq)]
+pub(crate) struct Proposal {
+    pub setup: Setup,
+    pub score: u8,
+    pub refused: bool,
+    /// What the course's own way of dicing layers or its cautions add.
+    pub notes: Vec<String>,
+}
+
+/// The setup that [`suggest`] would propose, without the words of all other options.
+pub(crate) fn propose(job: &Job<'_>, candidates: &[Candidate<'_>]) -> Option<Proposal> {
+    let ranked = candidates.iter().enumerate().flat_map(|(index, knife)| {
+        knife.kind.motions.iter().map(move |motion| {
+            let case = opening_case(job, knife, *motion, Wanted::default());
+            let (refused, score) = Fit::score_of(blade_rules(), &case);
+            ((refused, u8::MAX - score, usize::MAX - knife.numbers.len(), index), *motion)
+        })
+    });
+    let ((refused, rest, _, index), motion) = ranked.min_by_key(|(rank, _)| *rank)?;
+    let mut case = opening_case(job, candidates.get(index)?, motion, Wanted::default());
+    let lightest = |rank: (bool, u8)| (rank.0, u8::MAX - rank.1);
+    let grip = Grip::ALL.iter().min_by_key(|grip| lightest(Fit::score_of(grip_rules::RULES, &Case { grip: **grip, ..case })));
+    let hold =
+        Hold::ALL.iter().min_by_key(|hold| lightest(Fit::score_of(hold_rules::HOLD_RULES, &Case { hold: **hold, ..case })));
+    case.grip = grip.copied().unwrap_or(case.grip);
+    case.hold = hold.copied().unwrap_or(case.hold);
+    let layers = hold_rules::HOLD_RULES.iter().find(|rule| rule.id == "hold.level_cut").filter(|_| case.dices_layers());
+    let of_level = super::cautions::cautions(&case).into_iter().filter(|caution| caution.id == "level_cut");
+    let cautions = of_level.map(|caution| format!("caution: {}", caution.title.trim_end_matches(':').to_lowercase()));
+    let said = layers.and_then(|rule| rule.find(&case)).map(|finding| finding.words);
+    Some(Proposal {
+        setup: Setup { knife: index, motion, grip: case.grip, hold: case.hold, third: case.third },
+        score: u8::MAX - rest,
+        refused,
+        notes: said.into_iter().chain(cautions).collect(),
+    })
 }
 
 fn choices<'n, T: Copy>(all: &[T], name: impl Fn(T) -> &'n str, fit: impl Fn(T) -> Fit) -> Vec<Choice<T>> {

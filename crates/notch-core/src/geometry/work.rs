@@ -72,6 +72,9 @@ pub enum NoCount {
     /// A core, cone or bundle gives no regular block.
     #[error("this shape gives no regular block: plan it in whole units and set the minutes")]
     Irregular,
+    /// The cut has no set size.
+    #[error("this cut has no set size: plan it in whole units and set the minutes")]
+    Unsized,
     /// The target has no size to work to.
     #[error(transparent)]
     Piece(#[from] PieceError),
@@ -250,7 +253,7 @@ impl Food {
 }
 
 fn slices(food: &Food, cut: &Cut, target: &Target) -> Result<WorkedFood, NoCount> {
-    let thickness = target.thickness.map_or(food.height(), crate::catalogue::TargetSize::nominal);
+    let Some(thickness) = target.thickness.map(crate::catalogue::TargetSize::nominal) else { return Err(NoCount::Unsized) };
     let piece = Piece::new(thickness, food.width(), food.length())?;
     let whole = volume(food);
     if matches!(food.shape, Shape::Bundle { .. } | Shape::Cone { .. } | Shape::Sheet { .. }) {
@@ -258,7 +261,7 @@ fn slices(food: &Food, cut: &Cut, target: &Target) -> Result<WorkedFood, NoCount
     }
     let (t, length) = (piece.thickness().get(), food.length().get());
     let usable = length - 2.0 * food.trim.get();
-    let halves = if food.halve { 2 } else { 1 };
+    let halves = if food.halve || cut.id == "half_moons" { 2 } else { 1 };
     let (pieces, used) = match cut.id.as_str() {
         "plank" => {
             let height = food.height().get();

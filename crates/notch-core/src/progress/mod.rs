@@ -12,6 +12,7 @@ use jiff::civil::Date;
 use serde::Serialize;
 
 pub use next::{NextKind, NextStep};
+pub(crate) use replay::day;
 
 use crate::catalogue::{Catalogue, NotchKind, Strand};
 use crate::measure::Verdict;

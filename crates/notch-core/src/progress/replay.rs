@@ -116,7 +116,7 @@ fn held(rules: &ProgressRules, state: &Replay, attempts: &[&AttemptEvidence]) ->
 }
 
 /// A day as `9 Oct`.
-fn day(date: Date) -> String {
+pub(crate) fn day(date: Date) -> String {
     const MONTHS: [&str; 12] = ["Jan", "Feb", "Mar", "Apr", "May", "Jun", "Jul", "Aug", "Sep", "Oct", "Nov", "Dec"];
     let month = usize::try_from(date.month() - 1).ok().and_then(|index| MONTHS.get(index)).unwrap_or(&"");
     format!("{} {month}", date.day())

@@ -9,6 +9,7 @@ use crate::catalogue::{Strand, Target, Tolerance};
 use crate::measure::{SampleCustom, Verdict};
 use crate::people::Hand;
 use crate::problem::Problem;
+use crate::units::Millimetres;
 
 /// What starts an attempt; all that it will be judged by is kept with it.
 #[derive(Clone, Debug, PartialEq)]
@@ -29,6 +30,8 @@ pub struct NewAttempt {
     pub cut: String,
     /// Strand that it counts for.
     pub strand: Option<Strand>,
+    /// Id of the set of standards on that day.
+    pub standard_set: String,
     /// Target sizes on that day.
     pub target: Target,
     /// Tolerance on that day.
@@ -148,6 +151,11 @@ pub struct Incident {
     pub fields: IncidentFields,
 }
 
+/// Turning, single-bevel, boning and heavy knives come after the last rung of the ladder.
+pub fn is_cleared_for_special(student: &Student) -> bool {
+    student.fields.clearance >= Millimetres::whole(260)
+}
+
 /// Whether this student may start with this knife: sharp, on the rack, within the clearance, for
 /// the right hand. Confidence with a small blade comes before a long one, whatever is asked for.
 pub fn check_start(student: &Student, knife: &Knife, is_special: bool) -> Vec<Problem> {
@@ -167,7 +175,7 @@ pub fn check_start(student: &Student, knife: &Knife, is_special: bool) -> Vec<Pr
         let allowed = format!("up to {clearance} mm until the evidence clears more");
         refuse(format!("{} mm", knife.fields.length), "is longer than this student is cleared for", allowed);
     }
-    if is_special && clearance.get() < 260.0 {
+    if is_special && !is_cleared_for_special(student) {
         refuse(
             format!("no. {number}"),
             "needs the last clearance (turning, single-bevel, boning, heavy)",

@@ -2,7 +2,7 @@
 
 use serde::{Deserialize, Serialize};
 
-use crate::catalogue::Catalogue;
+use crate::catalogue::{BoardMaterial, Catalogue, Schools};
 use crate::people::{AgeBand, Pace};
 use crate::problem::Problem;
 
@@ -28,10 +28,10 @@ pub struct CourseFields {
     pub lesson_minutes: u16,
     /// Boards, 1 to 60.
     pub boards: u16,
-    /// School on the index finger along the spine: `never` or `tip_draw`.
-    pub index_on_spine: String,
-    /// School on cutting towards oneself: `paring_only` or `never`.
-    pub towards_self: String,
+    /// What the boards are made of.
+    pub board_material: BoardMaterial,
+    /// The schools that the course has chosen.
+    pub schools: Schools,
 }
 
 /// A course as it is kept.
@@ -53,10 +53,6 @@ impl CourseFields {
         let one_of = |pointer: &str, name: &str, value: &str, ids: Vec<&str>| {
             (!ids.contains(&value)).then(|| Problem::new(pointer, name, value, "is not known", ids.join(", ")))
         };
-        let schools = |question: &str| -> Vec<&str> {
-            let found = catalogue.schools.iter().find(|q| q.id == question);
-            found.map(|q| q.schools.iter().map(|s| s.id.as_str()).collect()).unwrap_or_default()
-        };
         [
             Problem::unless_text("/name", "name", &self.name, 80),
             Problem::unless_text("/school", "school", &self.school, 80),
@@ -70,8 +66,10 @@ impl CourseFields {
             one_of("/tolerance", "tolerance", &self.tolerance, catalogue.tolerances.iter().map(|t| t.id.as_str()).collect()),
             Problem::unless_within("/lesson_minutes", "minutes of a lesson", i64::from(self.lesson_minutes), 10, 600),
             Problem::unless_within("/boards", "boards", i64::from(self.boards), 1, 60),
-            one_of("/index_on_spine", "index on the spine", &self.index_on_spine, schools("index_on_spine")),
-            one_of("/towards_self", "cutting towards oneself", &self.towards_self, schools("towards_self")),
+            (!catalogue.care.board_allowed(self.board_material)).then(|| {
+                let named = catalogue.care.board_name(self.board_material);
+                Problem::new("/board_material", "boards of", named, "ruin the edge and are never used", "wood, rubber or plastic")
+            }),
         ]
         .into_iter()
         .flatten()

@@ -5,16 +5,23 @@
 //! people overwriting each other.
 
 mod attempt;
+mod care_event;
 mod course;
 mod exercise;
 mod knife;
+mod knife_csv;
 mod lesson;
 mod student;
 
-pub use attempt::{Attempt, AttemptMarks, Incident, IncidentFields, IncidentKind, NewAttempt, Sample, check_start};
+pub use attempt::{
+    Attempt, AttemptMarks, Incident, IncidentFields, IncidentKind, NewAttempt, Sample, check_start, is_cleared_for_special,
+};
+pub use care_event::{CareEvent, OwnRecord};
 pub use course::{Course, CourseFields};
 pub(crate) use exercise::check_amount;
 pub use exercise::{Exercise, ExerciseFields, KeptWarning};
-pub use knife::{EdgeState, Knife, KnifeFields};
+pub(crate) use knife::angle_problem;
+pub use knife::{Bolster, EdgeState, Knife, KnifeFields, Tang};
+pub use knife_csv::{KNIFE_COLUMNS, KnifeRow, KnifeTable, parse_numbers, read_knives, write_knives};
 pub use lesson::{Lesson, LessonFields, StoredSegment};
 pub use student::{Student, StudentFields};

@@ -1,9 +1,11 @@
 //! Lengths, and how people write them.
 
+mod degrees;
 mod deviation;
 mod millimetres;
 mod parse;
 
+pub use degrees::{AngleError, Degrees};
 pub use deviation::Deviation;
 pub use millimetres::{LengthError, MM_PER_INCH, Millimetres};
 pub use parse::{LengthParseError, parse_length};

@@ -29,7 +29,7 @@ impl LengthParseError {
 /// Reads one length.
 ///
 /// A bare number is millimetres. A bare fraction is inches, since kitchens write inches so:
-/// `1/8`, `1-1/2` (one and a half). A unit may follow: `mm`, `cm`, `in`, `"`, `″`. The decimal
+/// `1/8`, `1-1/2` or `1 1/2` (one and a half). A unit may follow: `mm`, `cm`, `in`, `"`, `″`. The decimal
 /// mark is a point or a comma.
 ///
 /// # Errors
@@ -67,10 +67,10 @@ pub fn parse_length(text: &str) -> Result<Millimetres, LengthParseError> {
     Ok(Millimetres::new(millimetres)?)
 }
 
-/// `a/b` or `w-a/b`, with whole numbers, as what is above and below the line.
+/// `a/b`, `w-a/b` or `w a/b`, with whole numbers, as what is above and below the line.
 fn parse_fraction(text: &str) -> Result<(f64, f64), LengthParseError> {
-    let (whole, rest) = match text.split_once('-') {
-        Some((whole, rest)) => (parse_whole(whole)?, rest),
+    let (whole, rest) = match text.split_once(['-', ' ']) {
+        Some((whole, rest)) => (parse_whole(whole)?, rest.trim_start()),
         None => (0, text),
     };
     let (above, below) = rest.split_once('/').ok_or(LengthParseError::NotALength)?;

@@ -2,14 +2,15 @@
 
 use serde::{Deserialize, Serialize};
 
-use crate::catalogue::{Catalogue, Cut, Food, Grip, Hold, KnifeType, Motion, Target, Third};
-use crate::drawing::{SectionDrawing, Silhouette, section, silhouette};
-use crate::fitting::{Candidate, Choice, Fit, Job, Setup, ShownCaution, Suggestion, Wanted, suggest};
+use crate::catalogue::{Catalogue, Cut, Edge, Food, Grip, Hold, KnifeType, Motion, Target, Third};
+use crate::drawing::{SectionDrawing, Silhouette, outline, section};
+use crate::fitting::{Candidate, Choice, Fit, Job, Setup, ShownCaution, Suggestion, Trainee, Wanted, suggest};
 use crate::lesson::{Amount, ClassSize, ExerciseFigures, exercise_figures};
 use crate::people::Hand;
 use crate::problem::Problem;
-use crate::records::{Course, EdgeState, ExerciseFields, KeptWarning, Knife, Student};
+use crate::records::{Course, EdgeState, ExerciseFields, KeptWarning, Knife, Student, is_cleared_for_special};
 use crate::units::Millimetres;
+use crate::words::capital;
 
 /// What a course has at hand.
 #[derive(Clone, Copy, Debug)]
@@ -48,6 +49,24 @@ pub struct AdviceChoice {
     pub hold: Option<Hold>,
     /// Third of the blade.
     pub third: Option<Third>,
+    /// Which knives are compared.
+    #[serde(default)]
+    pub knives: KnifeSource,
+    /// Id of a student of the course, where the question is about one.
+    #[serde(default)]
+    pub student: Option<i64>,
+}
+
+/// Which knives are compared.
+#[derive(Clone, Copy, Debug, PartialEq, Eq, Default, Serialize, Deserialize)]
+#[serde(rename_all = "snake_case")]
+#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
+pub enum KnifeSource {
+    /// The knives on the rack.
+    #[default]
+    Rack,
+    /// One of each type of the catalogue, at its usual length.
+    Types,
 }
 
 impl From<&ExerciseFields> for AdviceChoice {
@@ -63,6 +82,8 @@ impl From<&ExerciseFields> for AdviceChoice {
             grip: Some(fields.grip),
             hold: Some(fields.hold),
             third: Some(fields.third),
+            knives: KnifeSource::Rack,
+            student: None,
         }
     }
 }
@@ -152,8 +173,29 @@ pub struct Advice {
 /// Least score at which a knife counts as fitting for a class.
 pub const FITS: u8 = 40;
 
-/// The knives of the rack, grouped: sharp ones of a model together, each dull one by itself.
-fn candidates<'a>(school: &School<'a>) -> Vec<Candidate<'a>> {
+/// The knives of a source: one of each type, or the rack in groups, sharp ones of a model together
+/// and each dull one by itself.
+pub(super) fn candidates<'a>(school: &School<'a>, source: KnifeSource) -> Vec<Candidate<'a>> {
+    match source {
+        KnifeSource::Rack => on_the_rack(school),
+        KnifeSource::Types => school.catalogue.knives.iter().map(of_type).collect(),
+    }
+}
+
+/// A usual knife of a type, for the hand that most are ground for.
+pub(crate) fn of_type(kind: &KnifeType) -> Candidate<'_> {
+    Candidate {
+        kind,
+        length: kind.length.usual,
+        heel_height: kind.heel_height,
+        hand: (kind.edge == Edge::SingleBevel).then_some(Hand::Right),
+        hollowed: false,
+        sharp: true,
+        numbers: Vec::new(),
+    }
+}
+
+fn on_the_rack<'a>(school: &School<'a>) -> Vec<Candidate<'a>> {
     let mut groups: Vec<Candidate<'a>> = Vec::new();
     for knife in school.knives.iter().filter(|knife| !knife.archived) {
         let Some(kind) = school.catalogue.knife(&knife.fields.knife_type) else { continue };
@@ -164,6 +206,7 @@ fn candidates<'a>(school: &School<'a>) -> Vec<Candidate<'a>> {
                 && group.kind.id == kind.id
                 && group.length == knife.fields.length
                 && group.hand == knife.fields.hand
+                && group.hollowed == knife.fields.hollowed
         });
         match alike {
             Some(group) => group.numbers.push(knife.fields.number.clone()),
@@ -172,6 +215,7 @@ fn candidates<'a>(school: &School<'a>) -> Vec<Candidate<'a>> {
                 length: knife.fields.length,
                 heel_height: knife.fields.heel_height,
                 hand: knife.fields.hand,
+                hollowed: knife.fields.hollowed,
                 sharp,
                 numbers: vec![knife.fields.number.clone()],
             }),
@@ -180,11 +224,11 @@ fn candidates<'a>(school: &School<'a>) -> Vec<Candidate<'a>> {
     groups
 }
 
-fn label(kind: &KnifeType, length: Millimetres) -> String {
+pub(super) fn label(kind: &KnifeType, length: Millimetres) -> String {
     format!("{} {length}", kind.short)
 }
 
-fn job<'a>(school: &School<'a>, food: &'a Food, cut: &'a Cut, target: Target) -> Job<'a> {
+pub(super) fn job<'a>(school: &School<'a>, food: &'a Food, cut: &'a Cut, target: Target, trainee: Option<&Student>) -> Job<'a> {
     let fields = &school.course.fields;
     let allergen = food.allergen.as_deref();
     let count = |hand: Hand| u32::try_from(school.students.iter().filter(|s| s.fields.hand == hand).count()).unwrap_or(u32::MAX);
@@ -194,8 +238,15 @@ fn job<'a>(school: &School<'a>, food: &'a Food, cut: &'a Cut, target: Target) ->
         cut,
         target,
         age_band: fields.age_band,
-        index_on_spine: fields.index_on_spine == "tip_draw",
-        towards_self: fields.towards_self == "paring_only",
+        pace: fields.pace,
+        schools: fields.schools,
+        board: fields.board_material,
+        trainee: trainee.map(|student| Trainee {
+            hand: student.fields.hand,
+            hand_size: student.fields.hand_size,
+            clearance: student.fields.clearance,
+            special: is_cleared_for_special(student),
+        }),
         hands: (count(Hand::Right), count(Hand::Left)),
         allergic: school
             .students
@@ -231,12 +282,16 @@ pub fn advise(school: &School<'_>, choice: &AdviceChoice) -> Result<Advice, Vec<
             known.unwrap_or_default(),
         ));
     }
-    let candidates = candidates(school);
+    let candidates = candidates(school, choice.knives);
+    let trainee = choice.student.map(|id| (id, school.students.iter().find(|student| student.id == id)));
+    if let Some((id, None)) = trainee {
+        problems.push(Problem::new("/student", "student", id, "is not in this course", "a student of this course"));
+    }
     let wanted_knife = wanted_knife(choice, &candidates, &mut problems);
     let (Some(food), Some(cut), Some(target), true) = (food, cut, target, problems.is_empty()) else {
         return Err(problems);
     };
-    let job = job(school, food, cut, target);
+    let job = job(school, food, cut, target, trainee.and_then(|(_, student)| student));
     let wanted = Wanted { knife: wanted_knife, motion: choice.motion, grip: choice.grip, hold: choice.hold, third: choice.third };
     let suggestion = suggest(&job, &candidates, wanted);
     Ok(assemble(school, &job, &candidates, suggestion, choice))
@@ -298,19 +353,15 @@ fn assemble(
     );
     let chosen = found.setup.and_then(|setup| Some((setup, candidates.get(setup.knife)?)));
     let warnings = found.setup.map(|setup| warnings(&found, setup)).unwrap_or_default();
-    let mut title = job.cut.name.clone();
-    if let Some(first) = title.get(..1).map(str::to_uppercase) {
-        title.replace_range(..1, &first);
-    }
     Advice {
-        title: format!("{title} of {}", job.food.name),
+        title: format!("{} of {}", capital(&job.cut.name), job.food.name),
         size: job.target.written(),
         target: job.target,
         setup: chosen.map(|(setup, candidate)| in_words(school, setup, candidate)),
         refused: found.refused,
         knife: found.setup.and_then(|setup| found.knives.iter().position(|option| option.knife == setup.knife)),
         section: section(job.food, job.cut, &job.target, &figures.blocks),
-        silhouette: chosen.map(|(_, c)| silhouette(c.kind, c.length, c.heel_height)),
+        silhouette: chosen.map(|(_, c)| outline(c.kind, c.length, c.heel_height)),
         knives,
         motions: found.motions,
         grips: found.grips,

@@ -1,13 +1,24 @@
 //! What each place of the program shows, worked out from the records: plain functions without I/O.
 
 mod advice;
+mod check_sheet;
 mod class;
+mod kit;
 mod plan;
+mod playbook;
 mod rack;
 mod yard;
 
-pub use advice::{Advice, AdviceChoice, ChosenSetup, FITS, KnifeChoice, School, advise, check_choice};
+pub use advice::{Advice, AdviceChoice, ChosenSetup, FITS, KnifeChoice, KnifeSource, School, advise, check_choice};
+pub use check_sheet::{
+    CheckInput, CheckItem, CheckPart, CheckSheet, CheckTick, Closing, CountedKnife, KnifeCount, check_closing, check_sheet,
+    proposed_numbers,
+};
 pub use class::{ClassExercise, ClassInput, ClassKnife, ClassView, Station, class_view, evidence_of, reference_seconds};
+pub use kit::{CutOfFood, KitCut, KitOptions, KitQuestion, KitType, KitView, PricedType, kit_options, kit_view};
 pub use plan::{PlanView, PlannedExercise, first_segments, plan_view, time_rule, with_practice_for};
-pub use rack::{RackKnife, rack_view};
+pub use playbook::{
+    Matrix, MatrixCell, MatrixKnife, MatrixRow, SchoolChanges, SuggestionChange, TriedSchools, matrix, school_changes,
+};
+pub use rack::{FoodAgainstBlade, RackGroup, RackInput, RackKnife, RackView, food_against_blade, rack_view};
 pub use yard::{StudentView, YardRow, student_view, yard_view};

@@ -3,11 +3,13 @@
 use axum::Json;
 use axum::extract::State;
 use notch_core::catalogue::{
-    Cut, Fault, Food, Grip, Hold, KnifeType, LessonSegment, Manner, Motion, SchoolQuestion, StandardSet, Tolerance,
+    BoardMaterial, BoardWear, Catalogue, Cut, Fault, Food, Grip, Hold, KnifePart, KnifeType, LessonSegment, Manner, Motion,
+    SchoolQuestion, StandardSet, Tolerance,
 };
 use serde::Serialize;
 use utoipa::ToSchema;
 
+use crate::error::ApiError;
 use crate::state::AppState;
 
 /// A grip, hold or motion in plain words.
@@ -36,16 +38,30 @@ pub(crate) struct CatalogueView {
     motions: Vec<Way<Motion>>,
     disclaimer: String,
     first_aid: String,
+    parts: Vec<KnifePart>,
+    boards: Vec<Board>,
+}
+
+/// A board material.
+#[derive(Debug, Serialize, ToSchema)]
+pub(crate) struct Board {
+    /// Its id.
+    value: BoardMaterial,
+    #[serde(flatten)]
+    wear: BoardWear,
 }
 
 /// Knives, foods, cuts, standards, faults and all other words of the field.
 #[utoipa::path(get, operation_id = "catalogue", path = "/api/catalogue", tag = "catalogue", responses((status = 200, body = CatalogueView)))]
-pub(crate) async fn catalogue(State(state): State<AppState>) -> Json<CatalogueView> {
+pub(crate) async fn catalogue(State(state): State<AppState>) -> Result<Json<CatalogueView>, ApiError> {
+    state.read(|_, catalogue| Ok(Json(view(catalogue)))).await
+}
+
+fn view(catalogue: &Catalogue) -> CatalogueView {
     fn ways<T: Copy>(map: &std::collections::BTreeMap<T, Manner>) -> Vec<Way<T>> {
         map.iter().map(|(value, manner)| Way { value: *value, manner: manner.clone() }).collect()
     }
-    let catalogue = &state.catalogue;
-    Json(CatalogueView {
+    CatalogueView {
         knives: catalogue.knives.clone(),
         foods: catalogue.foods.clone(),
         cuts: catalogue.cuts.clone(),
@@ -59,5 +75,7 @@ pub(crate) async fn catalogue(State(state): State<AppState>) -> Json<CatalogueVi
         motions: ways(&catalogue.handling.motions),
         disclaimer: catalogue.disclaimer.clone(),
         first_aid: catalogue.first_aid.clone(),
-    })
+        parts: catalogue.parts.clone(),
+        boards: catalogue.care.board.iter().map(|(value, wear)| Board { value: *value, wear: wear.clone() }).collect(),
+    }
 }

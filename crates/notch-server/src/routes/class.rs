@@ -109,6 +109,7 @@ fn new_attempt(reader: &Reader<'_>, catalogue: &Catalogue, start: &Start, state:
         on_day: state.settings.clock.today(),
         strand: catalogue.cut(&exercise.fields.cut).and_then(|cut| cut.strand),
         cut: exercise.fields.cut,
+        standard_set: at_hand.course.fields.standard_set.clone(),
         target: advice.target,
         tolerance: tolerance.cloned().ok_or_else(|| ApiError::Internal("unknown tolerance".to_owned()))?,
         reference_seconds: reference_seconds(&advice),

@@ -1,21 +1,30 @@
 //! Handlers: extract, call the core and the store, answer. A file for each place of the program.
 
 pub(crate) mod about;
+pub(crate) mod care;
 pub(crate) mod catalogue;
 pub(crate) mod class;
+pub(crate) mod count;
 pub(crate) mod courses;
+pub(crate) mod own;
 pub(crate) mod plan;
+pub(crate) mod playbook;
 pub(crate) mod rack;
 pub(crate) mod sign_in;
 pub(crate) mod students;
 pub(crate) mod yard;
 
-use notch_core::catalogue::Catalogue;
+use notch_core::catalogue::{Catalogue, Schools};
 use notch_core::records::{Course, Knife, Student};
 use notch_core::views::School;
 use notch_store::{Reader, StoreError};
 use serde::Deserialize;
 use utoipa::ToSchema;
+
+/// The schools of a course; our defaults where none is named.
+pub(crate) fn schools_of(reader: &Reader<'_>, course: Option<i64>) -> Result<Schools, StoreError> {
+    course.map_or_else(|| Ok(Schools::default()), |id| Ok(reader.course(id)?.fields.schools))
+}
 
 /// A change to a record, with the version it was made from.
 #[derive(Debug, Deserialize, ToSchema)]

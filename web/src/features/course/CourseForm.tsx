@@ -1,6 +1,6 @@
 import { Button, NumberInput, Select, SimpleGrid, TextInput } from '@mantine/core';
 import { useState } from 'react';
-import { useNavigate } from 'react-router';
+import { Link, useNavigate } from 'react-router';
 import type { Api } from '../../api/client';
 import { ApiProblem, answer, api } from '../../api/client';
 import { useCatalogue, useChange } from '../../api/queries';
@@ -19,8 +19,8 @@ const empty: Fields = {
   tolerance: 'school',
   lesson_minutes: 110,
   boards: 16,
-  index_on_spine: 'never',
-  towards_self: 'paring_only',
+  board_material: 'wood',
+  schools: {},
 };
 
 /** The fields of a course without its id and version. */
@@ -61,20 +61,6 @@ export function CourseForm({ course }: { course?: Api['Course'] }) {
       error={problem?.at(`/${key}`)}
     />
   );
-  const school = (key: 'index_on_spine' | 'towards_self') => {
-    const question = catalogue.data?.schools.find((q) => q.id === key);
-    return (
-      <Select
-        label={question?.ask ?? key}
-        description={question?.why}
-        allowDeselect={false}
-        data={(question?.schools ?? []).map((s) => ({ value: s.id, label: capital(s.name) }))}
-        value={fields[key]}
-        onChange={(value) => value && change({ [key]: value })}
-        error={problem?.at(`/${key}`)}
-      />
-    );
-  };
   return (
     <form
       className="card stack"
@@ -134,9 +120,25 @@ export function CourseForm({ course }: { course?: Api['Course'] }) {
           onChange={(v) => change({ boards: Math.max(0, Math.min(65535, Math.round(Number(v)))) })}
           error={problem?.at('/boards')}
         />
-        {school('index_on_spine')}
-        {school('towards_self')}
+        <Select
+          label="Boards are of"
+          allowDeselect={false}
+          data={(catalogue.data?.boards ?? []).map((b) => ({
+            value: b.value,
+            label: b.allowed ? capital(b.name) : `${capital(b.name)}: never`,
+            disabled: !b.allowed,
+          }))}
+          value={fields.board_material}
+          onChange={(value) => value && change({ board_material: value as Api['BoardMaterial'] })}
+          error={problem?.at('/board_material')}
+        />
       </SimpleGrid>
+      {course && (
+        <p className="quiet">
+          Where practitioners disagree:{' '}
+          <Link to={`/courses/${course.id}/playbook?view=schools`}>the schools of this course</Link>.
+        </p>
+      )}
       <div className="row">
         <Button type="submit" loading={save.isPending}>
           {course ? 'Save the course' : 'Make the course'}

@@ -31,11 +31,27 @@ function useAll(view: Api['CourseView']): Found[] {
         name: `${l.number} · ${l.title} · ${day(l.starts_at)}`,
         to: `${base}/plan/${l.id}`,
       })),
-      ...(rack.data ?? []).map(({ knife, label }) => ({
-        what: 'knife',
-        name: `${label}, no. ${knife.number}`,
-        to: `${base}/rack?knife=${knife.id}`,
+      ...(rack.data?.groups ?? []).flatMap(({ label, knives }) =>
+        knives.map(({ knife }) => ({
+          what: 'knife',
+          name: `${label}, no. ${knife.number}${knife.name ? `, ${knife.name}` : ''}`,
+          to: `${base}/rack?knife=${knife.id}`,
+        })),
+      ),
+      ...(catalogue.data?.foods ?? []).map((food) => ({
+        what: 'playbook',
+        name: `Knives for ${food.name}`,
+        to: `${base}/playbook?food=${food.id}`,
       })),
+      { what: 'do', name: 'Schools of this course', to: `${base}/playbook?view=schools` },
+      { what: 'do', name: 'The smallest kit', to: `${base}/playbook?view=kit` },
+      { what: 'do', name: 'Our own standards, foods and cues', to: `${base}/playbook?view=own` },
+      ...(next
+        ? [
+            { what: 'do', name: 'Check sheet before class', to: `${base}/rack/${next.id}?view=check` },
+            { what: 'do', name: 'Count the knives', to: `${base}/rack/${next.id}?view=count` },
+          ]
+        : []),
       ...(next
         ? (catalogue.data?.foods ?? []).map((food) => ({
             what: 'food',

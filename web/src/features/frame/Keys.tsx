@@ -2,7 +2,9 @@ import { Modal } from '@mantine/core';
 
 const KEYS: [string, string][] = [
   ['/', 'Find a student, knife, lesson or place'],
-  ['r  p  c  y', 'Rack, Plan, Class, Yard'],
+  ['r  b  p  c  y', 'Rack, Playbook, Plan, Class, Yard'],
+  ['← → ↑ ↓', 'In the Playbook: from cell to cell'],
+  ['v', 'In the Playbook: set the cell against another knife'],
   ['← →', 'On a segment: a minute less, a minute more (Shift: five)'],
   ['Alt ← →', 'On a segment: move it'],
   ['n', 'In Plan: add an exercise'],

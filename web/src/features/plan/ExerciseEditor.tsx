@@ -20,11 +20,13 @@ interface Props {
   exercise?: Api['Exercise'];
   food?: string | null;
   cut?: string | null;
+  /** Knife to start with, as `type/length`. */
+  knife?: string | null;
   onAdvice: (advice: Api['Advice'] | undefined) => void;
   done: () => void;
 }
 
-function firstChoice({ exercise, food, cut }: Props): Choice {
+function firstChoice({ exercise, food, cut, knife }: Props): Choice {
   if (exercise) {
     const { grip, hold, motion, third, knife_type, knife_length, amount, own_minutes } = exercise;
     return {
@@ -40,7 +42,13 @@ function firstChoice({ exercise, food, cut }: Props): Choice {
       own_minutes,
     };
   }
-  return { food: food ?? '', cut: cut ?? '', amount: { kind: 'pieces', count: 40 } };
+  const [knife_type, length] = knife?.split('/') ?? [];
+  return {
+    food: food ?? '',
+    cut: cut ?? '',
+    amount: { kind: 'pieces', count: 40 },
+    ...(knife_type && length ? { knife_type, knife_length: Number(length) } : {}),
+  };
 }
 
 /** What is proposed is left open; a new food or cut drops what was chosen for the old one. */
@@ -64,38 +72,41 @@ export function ExerciseEditor(props: Props) {
   const advice = complete ? found.data : undefined;
   const change = (next: Partial<Choice>) => setChoice((now) => ({ ...now, ...next }));
   useEffect(() => onAdvice(advice), [advice, onAdvice]);
+  // What is shown may lag a choice by a moment: what is saved is worked out from the choice itself.
   const save = useChange(
-    (body: Api['ExerciseFields']) =>
-      exercise
+    async () => {
+      const latest = await answer(
+        api.POST('/api/courses/{id}/advice', { params: { path: { id: plan.course.id } }, body: choice }),
+      );
+      const { setup } = latest;
+      if (!setup) throw new Error('There is no knife on the rack to make this cut with.');
+      const { knife_type, knife_length, grip, hold, motion, third } = setup;
+      const body: Api['ExerciseFields'] = {
+        food: choice.food,
+        cut: choice.cut,
+        amount: choice.amount,
+        own_minutes: choice.own_minutes ?? null,
+        knife_type,
+        knife_length,
+        grip,
+        hold,
+        motion,
+        third,
+      };
+      return exercise
         ? answer(
             api.PUT('/api/exercises/{id}', {
               params: { path: { id: exercise.id } },
               body: { version: exercise.version, fields: body },
             }),
           )
-        : answer(api.POST('/api/lessons/{id}/exercises', { params: { path: { id: plan.lesson.id } }, body })),
+        : answer(api.POST('/api/lessons/{id}/exercises', { params: { path: { id: plan.lesson.id } }, body }));
+    },
     { onSuccess: done },
   );
   const problem = [save.error, found.error].find((error) => error instanceof ApiProblem);
   const at = (pointer: string) => (problem instanceof ApiProblem ? problem.at(pointer) : undefined);
   const taught = catalogue.data?.sets.find((set) => set.id === plan.course.standard_set)?.cuts ?? {};
-  const onSave = () => {
-    const setup = advice?.setup;
-    if (!setup) return;
-    const { knife_type, knife_length, grip, hold, motion, third } = setup;
-    save.mutate({
-      food: choice.food,
-      cut: choice.cut,
-      amount: choice.amount,
-      own_minutes: choice.own_minutes ?? null,
-      knife_type,
-      knife_length,
-      grip,
-      hold,
-      motion,
-      third,
-    });
-  };
   return (
     <section
       className={`card ${styles.editor}`}
@@ -134,7 +145,11 @@ export function ExerciseEditor(props: Props) {
           error={at('/own_minutes')}
         />
         <div className="row">
-          <Button onClick={onSave} loading={save.isPending} disabled={!advice?.setup || advice.refused}>
+          <Button
+            onClick={() => save.mutate(undefined)}
+            loading={save.isPending}
+            disabled={!advice?.setup || advice.refused}
+          >
             {exercise ? 'Save the exercise' : 'Add to the lesson'}
           </Button>
           <Button variant="default" onClick={done}>

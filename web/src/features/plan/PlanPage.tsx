@@ -212,10 +212,11 @@ function LessonPlan({ courseId, plan }: { courseId: number; plan: Api['PlanView'
         )}
         {adding ? (
           <ExerciseEditor
-            key={`${search.get('food')} ${search.get('cut')}`}
+            key={`${search.get('food')} ${search.get('cut')} ${search.get('knife')}`}
             plan={plan}
             food={search.get('food')}
             cut={search.get('cut')}
+            knife={search.get('knife')}
             onAdvice={setShown}
             done={done}
           />

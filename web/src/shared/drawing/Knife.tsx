@@ -1,52 +1,129 @@
+import { useId } from 'react';
 import type { Api } from '../../api/client';
 
 const THIRDS: Api['Third'][] = ['tip', 'middle', 'heel'];
 
-/** A knife from its figures. `scale` is pixels a millimetre; knives at one scale compare truly. */
-export function Knife({
-  silhouette,
-  scale,
-  third,
-  mirrored,
-  label,
-}: {
+interface Props {
   silhouette: Api['Silhouette'];
+  /** Pixels a millimetre; knives at one scale compare truly. */
   scale: number;
   /** Third of the blade to mark. */
   third?: Api['Third'];
   /** Drawn for the left hand. */
   mirrored?: boolean;
+  /** Parts to name on the drawing. */
+  parts?: Api['KnifePart'][];
+  /** A food to lay against the blade. */
+  against?: Api['FoodAgainstBlade'] | null;
   label: string;
-}) {
+}
+
+/** A knife from its figures. */
+export function Knife({ silhouette, scale, third, mirrored, parts, against, label }: Props) {
+  const id = useId();
   const { width, height, heel } = silhouette;
   const marked = third ? THIRDS.indexOf(third) : -1;
-  const id = `blade-${label.replace(/\W+/g, '-')}-${third ?? ''}`;
+  const above = parts ? 46 : 2;
+  const below = (parts ? 46 : 2) + (against ? against.height + 6 : 0);
   return (
     <svg
-      width={width * scale}
-      height={(height + 4) * scale}
-      viewBox={`-2 -2 ${width + 4} ${height + 4}`}
+      width={(width + 4) * scale}
+      height={(height + above + below) * scale}
+      viewBox={`-2 ${-above} ${width + 4} ${height + above + below}`}
       role="img"
       aria-label={third ? `${label}, ${third} third marked` : label}
-      style={{ maxWidth: '100%', transform: mirrored ? 'scaleX(-1)' : undefined }}
+      style={{ maxWidth: '100%', height: 'auto' }}
     >
-      <clipPath id={id}>
-        <path d={silhouette.blade} />
-      </clipPath>
-      <path d={silhouette.blade} fill="var(--steel)" />
-      {marked >= 0 && (
-        <rect
-          x={(heel * marked) / 3}
-          y={-2}
-          width={heel / 3}
-          height={height + 4}
-          fill="var(--accent)"
-          opacity={0.45}
-          clipPath={`url(#${id})`}
-        />
-      )}
-      <path d={silhouette.blade} fill="none" stroke="var(--steel-edge)" strokeWidth={1.6} />
-      <path d={silhouette.handle} fill="var(--handle)" stroke="var(--steel-edge)" strokeWidth={1} />
+      <g transform={mirrored ? `translate(${width} 0) scale(-1 1)` : undefined}>
+        <clipPath id={id}>
+          <path d={silhouette.blade} />
+        </clipPath>
+        <path d={silhouette.blade} fill="var(--steel)" />
+        {silhouette.hollows && (
+          <path d={silhouette.hollows} fill="none" stroke="var(--steel-edge)" strokeWidth={1} />
+        )}
+        {marked >= 0 && (
+          <rect
+            x={(heel * marked) / 3}
+            y={-2}
+            width={heel / 3}
+            height={height + 4}
+            fill="var(--accent)"
+            opacity={0.45}
+            clipPath={`url(#${id})`}
+          />
+        )}
+        <path d={silhouette.blade} fill="none" stroke="var(--steel-edge)" strokeWidth={1.6} />
+        <path d={silhouette.handle} fill="var(--handle)" stroke="var(--steel-edge)" strokeWidth={1} />
+        {silhouette.bolster && (
+          <path d={silhouette.bolster} fill="var(--steel)" stroke="var(--steel-edge)" strokeWidth={1.2} />
+        )}
+        {silhouette.rivets.map(([x = 0, y = 0]) => (
+          <circle key={x} cx={x} cy={y} r={2.2} fill="var(--steel)" />
+        ))}
+        {against && <Food against={against} silhouette={silhouette} />}
+      </g>
+      {parts && <Labels parts={parts} silhouette={silhouette} mirrored={mirrored ?? false} />}
     </svg>
+  );
+}
+
+/** The food's outline below the blade, its near side at the heel's end of the usable edge. */
+function Food({ against, silhouette }: { against: Api['FoodAgainstBlade']; silhouette: Api['Silhouette'] }) {
+  const right = silhouette.heel;
+  const top = silhouette.height + 5;
+  return (
+    <rect
+      x={right - against.width}
+      y={top}
+      width={against.width}
+      height={against.height}
+      rx={Math.min(against.height, against.width) / 2.4}
+      fill="color-mix(in srgb, var(--carrot) 34%, var(--card))"
+      stroke={against.long_enough ? 'var(--held)' : 'var(--stop)'}
+      strokeWidth={2}
+      strokeDasharray={against.long_enough ? undefined : '6 4'}
+    />
+  );
+}
+
+function Labels({
+  parts,
+  silhouette,
+  mirrored,
+}: {
+  parts: Api['KnifePart'][];
+  silhouette: Api['Silhouette'];
+  mirrored: boolean;
+}) {
+  const { width, heel, heel_height } = silhouette;
+  const place = (part: Api['KnifePart']) => {
+    const x = part.at.x <= 1 ? part.at.x * heel : heel + (part.at.x - 1) * (width - heel);
+    const depth = part.at.x <= 1 ? heel_height : Math.min(heel_height, 22);
+    return { part, x: mirrored ? width - x : x, y: part.at.y * depth, up: part.at.y < 0.4 };
+  };
+  const rows = (up: boolean) => {
+    const side = parts
+      .map(place)
+      .filter((each) => each.up === up)
+      .sort((a, b) => a.x - b.x);
+    return side.map((each, index) => ({ ...each, row: index % 3 }));
+  };
+  return (
+    <g fontSize={13} fill="var(--ink)">
+      {[...rows(true), ...rows(false)].map(({ part, x, y, up, row }) => {
+        const end = up ? -8 - row * 13 : silhouette.height + 14 + row * 13;
+        const anchor = x < 40 ? 'start' : x > width - 40 ? 'end' : 'middle';
+        return (
+          <g key={part.id}>
+            <path d={`M${x} ${y}V${up ? end + 2 : end - 10}`} stroke="var(--ink-2)" strokeWidth={0.8} />
+            <circle cx={x} cy={y} r={2} fill="var(--accent)" />
+            <text x={x} y={end} textAnchor={anchor}>
+              {part.name}
+            </text>
+          </g>
+        );
+      })}
+    </g>
   );
 }

@@ -1,0 +1,9 @@
+//! Edge care: what was done to a knife, what wears it, what is due, and at which angle.
+
+mod angle;
+mod deed;
+mod due;
+
+pub use angle::{AngleAid, angle_aid, own_angle};
+pub use deed::{CareDeed, CareFields, CareKind};
+pub use due::{CareHistory, Due, DueKind, Use, Wear, due, wear};

@@ -1,0 +1,89 @@
+//! How a blade sits in a hand: shorter blades for small hands, longer ones for large hands.
+
+use serde::Serialize;
+
+use crate::catalogue::{BoardWork, KnifeType, Profile};
+use crate::people::HandSize;
+use crate::units::Millimetres;
+
+/// Shortest and longest hand that is taken, wrist crease to the end of the middle finger.
+pub const HAND_LENGTHS: (Millimetres, Millimetres) = (Millimetres::whole(110), Millimetres::whole(250));
+
+impl HandSize {
+    /// Usual length of such a hand, wrist crease to the end of the middle finger.
+    pub const fn usual_length(self) -> Millimetres {
+        match self {
+            HandSize::Small => Millimetres::whole(165),
+            HandSize::Medium => Millimetres::whole(185),
+            HandSize::Large => Millimetres::whole(205),
+        }
+    }
+}
+
+/// How a knife suits a hand.
+#[derive(Clone, Debug, PartialEq, Eq, Serialize)]
+#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
+pub struct Comfort {
+    /// 0 to 100.
+    pub score: u8,
+    /// Why, with the figures.
+    pub words: String,
+}
+
+/// The all-round blade that sits well in a hand: 1.1 hand lengths, so that a usual hand of 185 mm
+/// gets the usual chef's blade of about 205 mm, a small one 180 mm and a large one 225 mm.
+pub fn easy_blade(hand: Millimetres) -> Millimetres {
+    Millimetres::clamped(hand.get() * 1.1)
+}
+
+/// How well a blade of `length` of this type sits in a hand of length `hand`.
+///
+/// For all-round board knives the blade is compared with [`easy_blade`]: a point is lost for each
+/// millimetre beyond 10 mm, and two for each millimetre too long in a heavy knife. Knives made for
+/// the hand, for long draws or for bone have their length from their work; there only the weight
+/// counts against a small hand.
+pub fn comfort(hand: Millimetres, kind: &KnifeType, length: Millimetres) -> Comfort {
+    let easy = easy_blade(hand);
+    let small = hand < Millimetres::whole(175);
+    let by_work = kind.board != BoardWork::All || matches!(kind.profile, Profile::LongNarrow | Profile::Narrow);
+    if by_work {
+        let heavy = small && kind.weight >= 4;
+        let words = if heavy {
+            format!("Heavy for a hand of {hand} mm; its {length} mm come from its work.")
+        } else {
+            format!("Light enough for a hand of {hand} mm; its {length} mm come from its work.")
+        };
+        return Comfort { score: if heavy { 45 } else { 75 }, words };
+    }
+    let over = length.get() - easy.get();
+    let cost = if over > 0.0 && kind.weight >= 4 { 2.0 } else { 1.0 };
+    let weight = if small && kind.weight >= 5 { 25.0 } else { 0.0 };
+    let score = (100.0 - (over.abs() - 10.0).max(0.0) * cost - weight).clamp(0.0, 100.0);
+    let words = if over > 10.0 {
+        format!(
+            "{length} mm is {over:.0} mm longer than sits easily in a hand of {hand} mm (about {easy:.0} mm).",
+            easy = easy.get()
+        )
+    } else if over < -10.0 {
+        format!("{length} mm is {:.0} mm shorter than a hand of {hand} mm can carry (about {:.0} mm).", -over, easy.get())
+    } else {
+        format!("{length} mm sits well in a hand of {hand} mm (about {:.0} mm).", easy.get())
+    };
+    Comfort { score: score.round() as u8, words }
+}
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+    use crate::catalogue::Catalogue;
+
+    #[test]
+    fn a_larger_hand_prefers_the_longer_chefs_knife() {
+        let catalogue = Catalogue::shipped().unwrap();
+        let chefs = catalogue.knife("chefs").unwrap();
+        let at = |size: HandSize, length: u16| comfort(size.usual_length(), chefs, Millimetres::whole(length)).score;
+        assert!(at(HandSize::Small, 180) > at(HandSize::Small, 240));
+        assert!(at(HandSize::Large, 240) > at(HandSize::Large, 180));
+        assert_eq!(at(HandSize::Medium, 200), 100);
+    }
+}

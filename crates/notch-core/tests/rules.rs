@@ -1,0 +1,338 @@
+//! Each fitting rule by itself: a case in which it speaks, and what it says.
+
+#![allow(
+    clippy::unwrap_used,
+    clippy::expect_used,
+    clippy::panic,
+    missing_docs,
+    reason = "a helper that cannot go on fails its test"
+)]
+
+use std::collections::BTreeSet;
+use std::sync::LazyLock;
+
+use notch_core::catalogue::{
+    BeginnerBlade, BoardMaterial, Catalogue, FingerGap, GarlicSchool, Grip, GripSchool, Hold, IndexOnSpine, Motion, OnionDice,
+    Schools, SerratedUse, Third, TipOnBoard, TowardsSelf,
+};
+use notch_core::fitting::{Candidate, Case, Effect, Job, Trainee, rules};
+use notch_core::people::{AgeBand, Hand, HandSize, Pace};
+use notch_core::units::Millimetres;
+
+static CATALOGUE: LazyLock<Catalogue> = LazyLock::new(|| Catalogue::shipped().unwrap());
+
+#[derive(Clone, Copy, Debug, PartialEq)]
+enum Says {
+    For,
+    Against,
+    Refuse,
+    Nothing,
+}
+
+/// A case to be changed: a chef's knife that pushes through a carrot, pinch and claw.
+struct Scene {
+    food: &'static str,
+    cut: &'static str,
+    knife: &'static str,
+    length: Option<u16>,
+    sharp: bool,
+    hollowed: bool,
+    ground_for: Option<Hand>,
+    motion: Motion,
+    grip: Grip,
+    hold: Hold,
+    third: Third,
+    age_band: AgeBand,
+    pace: Pace,
+    schools: Schools,
+    board: BoardMaterial,
+    trainee: Option<Trainee>,
+    hands: (u32, u32),
+}
+
+fn scene(food: &'static str, cut: &'static str, knife: &'static str) -> Scene {
+    Scene {
+        food,
+        cut,
+        knife,
+        length: None,
+        sharp: true,
+        hollowed: false,
+        ground_for: None,
+        motion: Motion::Push,
+        grip: Grip::Pinch,
+        hold: Hold::Claw,
+        third: Third::Middle,
+        age_band: AgeBand::Adult,
+        pace: Pace::Learner,
+        schools: Schools::default(),
+        board: BoardMaterial::Wood,
+        trainee: None,
+        hands: (10, 0),
+    }
+}
+
+impl Scene {
+    fn with(mut self, change: impl FnOnce(&mut Self)) -> Self {
+        change(&mut self);
+        self
+    }
+
+    fn says(&self, rule: &str) -> Says {
+        let kind = CATALOGUE.knife(self.knife).unwrap();
+        let job = Job {
+            catalogue: &CATALOGUE,
+            food: CATALOGUE.food(self.food).unwrap(),
+            cut: CATALOGUE.cut(self.cut).unwrap(),
+            target: CATALOGUE.target("eighth", self.cut).unwrap(),
+            age_band: self.age_band,
+            pace: self.pace,
+            schools: self.schools,
+            board: self.board,
+            trainee: self.trainee,
+            hands: self.hands,
+            allergic: Vec::new(),
+        };
+        let knife = Candidate {
+            kind,
+            length: self.length.map_or(kind.length.usual, Millimetres::whole),
+            heel_height: kind.heel_height,
+            hand: self.ground_for,
+            hollowed: self.hollowed,
+            sharp: self.sharp,
+            numbers: vec!["1".into()],
+        };
+        let case = Case {
+            job: &job,
+            knife: &knife,
+            motion: self.motion,
+            grip: self.grip,
+            hold: self.hold,
+            third: self.third,
+            quiet: false,
+        };
+        let rule = rules().find(|each| each.id == rule).unwrap_or_else(|| panic!("no rule {rule}"));
+        let said = (rule.check)(&case);
+        // Scores are compared without words: what is found must not depend on that.
+        let quiet = (rule.check)(&Case { quiet: true, ..case });
+        assert_eq!(said.as_ref().map(|(effect, _)| *effect), quiet.map(|(effect, _)| effect), "{}", rule.id);
+        match said {
+            None => Says::Nothing,
+            Some((effect, words)) => {
+                assert!(words.ends_with('.') && words.len() > 10, "{}: “{words}”", rule.id);
+                match effect {
+                    Effect::For(_) => Says::For,
+                    Effect::Against(_) => Says::Against,
+                    Effect::Refuse => Says::Refuse,
+                }
+            }
+        }
+    }
+}
+
+fn carrot() -> Scene {
+    scene("carrot", "julienne", "chefs")
+}
+
+fn trainee(hand: Hand, hand_size: HandSize, clearance: u16) -> Option<Trainee> {
+    Some(Trainee { hand, hand_size, clearance: Millimetres::whole(clearance), special: clearance >= 260 })
+}
+
+/// Rule, scene, what it says there.
+#[allow(clippy::too_many_lines, reason = "a table: one line a case")]
+fn cases() -> Vec<(&'static str, Scene, Says)> {
+    use Says::{Against, For, Nothing, Refuse};
+    let school = |change: fn(&mut Schools)| move |scene: &mut Scene| change(&mut scene.schools);
+    vec![
+        ("edge.dull", carrot().with(|s| s.sharp = false), Refuse),
+        ("edge.dull", carrot(), Nothing),
+        ("edge.teeth_on_firm", scene("potato", "julienne", "bread"), Refuse),
+        ("edge.teeth_on_firm", scene("mushroom", "coins", "bread"), Against),
+        ("edge.teeth_on_firm", scene("tomato", "coins", "bread"), Nothing),
+        ("edge.teeth_on_tough", scene("pineapple", "coins", "bread"), For),
+        ("edge.teeth_true_faces", scene("tomato", "small_dice", "bread"), Against),
+        ("edge.teeth_true_faces", scene("parsley", "mince", "bread"), Refuse),
+        ("edge.plain_on_tough", scene("bread", "coins", "chefs"), Refuse),
+        ("edge.plain_on_tough", scene("pineapple", "coins", "chefs"), Against),
+        ("edge.single_bevel", scene("carrot", "julienne", "single_bevel_slicer"), Refuse),
+        ("edge.single_bevel", scene("raw_fish", "coins", "single_bevel_slicer").with(|s| s.hands = (9, 2)), Against),
+        ("edge.single_bevel", scene("raw_fish", "coins", "single_bevel_slicer"), Nothing),
+        ("board.in_hand_blade", scene("carrot", "julienne", "birds_beak"), Refuse),
+        ("board.in_hand_blade", scene("potato", "turned", "birds_beak"), For),
+        ("board.small_blade", scene("carrot", "julienne", "paring"), Refuse),
+        ("board.small_blade", scene("cabbage", "coins", "paring"), Refuse),
+        ("board.small_blade", scene("mushroom", "coins", "paring"), Against),
+        ("board.material", carrot().with(|s| s.board = BoardMaterial::Glass), Refuse),
+        ("board.material", carrot(), Nothing),
+        ("length.travel", scene("cabbage", "coins", "petty"), Refuse),
+        ("length.travel", scene("melon", "coins", "chefs").with(|s| s.length = Some(190)), Against),
+        ("length.travel", carrot(), For),
+        ("length.age", carrot().with(|s| s.age_band = AgeBand::Child), Refuse),
+        ("length.in_hand", scene("potato", "turned", "petty"), Refuse),
+        ("blade.firmness", scene("swede", "julienne", "petty"), Refuse),
+        ("blade.firmness", carrot(), For),
+        ("blade.firmness", scene("carrot", "julienne", "slicer"), Against),
+        ("blade.flexible", scene("carrot", "julienne", "fillet"), Refuse),
+        ("blade.flexible", scene("courgette", "coins", "fillet"), Against),
+        ("blade.flat_edge", scene("carrot", "julienne", "nakiri"), For),
+        ("blade.flat_edge", carrot(), Nothing),
+        ("blade.knuckles", carrot(), For),
+        ("blade.knuckles", scene("courgette", "coins", "petty"), Against),
+        ("blade.fine_work", scene("carrot", "julienne", "cleaver"), Refuse),
+        ("blade.fine_work", scene("carrot", "julienne", "flat_chefs"), For),
+        ("blade.hard_stem", scene("cabbage", "coins", "flat_chefs"), Against),
+        ("blade.bone", scene("poultry_joint", "coins", "bunka"), Refuse),
+        ("blade.bone", scene("poultry_joint", "coins", "boning"), For),
+        ("blade.bone", scene("poultry_joint", "coins", "chefs"), Against),
+        ("blade.fish", scene("whole_fish", "coins", "fillet"), For),
+        ("blade.fish", scene("whole_fish", "coins", "boning"), Against),
+        ("blade.fish", scene("poultry_joint", "coins", "boning"), For),
+        ("blade.fish", scene("poultry_joint", "coins", "fillet"), Against),
+        ("blade.hollowed", scene("potato", "coins", "santoku").with(|s| s.hollowed = true), For),
+        ("blade.hollowed", scene("potato", "coins", "santoku"), Nothing),
+        ("blade.tiny_food", scene("strawberry", "coins", "petty"), For),
+        ("blade.tiny_food", scene("strawberry", "coins", "chefs").with(|s| s.length = Some(240)), Against),
+        ("blade.crush", scene("garlic", "paste", "petty").with(|s| s.motion = Motion::Crush), Refuse),
+        ("blade.crush", scene("garlic", "paste", "chefs").with(|s| s.motion = Motion::Crush), Nothing),
+        ("blade.raw_fish", scene("raw_fish", "coins", "slicer"), For),
+        ("school.serrated", scene("tomato", "coins", "bread").with(school(|s| s.serrated = SerratedUse::BreadOnly)), Against),
+        ("school.serrated", scene("bread", "coins", "bread").with(school(|s| s.serrated = SerratedUse::BreadOnly)), Nothing),
+        ("school.beginner_blade", carrot().with(school(|s| s.beginner_blade = BeginnerBlade::SmallFirst)), Against),
+        ("school.beginner_blade", carrot().with(school(|s| s.beginner_blade = BeginnerBlade::BigFirst)), For),
+        ("school.beginner_blade", carrot(), Nothing),
+        ("school.tip", carrot().with(school(|s| s.tip = TipOnBoard::Stays)), Against),
+        ("school.tip", carrot().with(|s| s.motion = Motion::Rock).with(school(|s| s.tip = TipOnBoard::Stays)), For),
+        ("school.tip", carrot().with(|s| s.motion = Motion::Rock).with(school(|s| s.tip = TipOnBoard::Lifts)), Against),
+        ("school.garlic", scene("garlic", "paste", "petty").with(school(|s| s.garlic = GarlicSchool::SmallKnife)), For),
+        (
+            "school.garlic",
+            scene("garlic", "paste", "chefs")
+                .with(|s| s.motion = Motion::Crush)
+                .with(school(|s| s.garlic = GarlicSchool::SmallKnife)),
+            Refuse,
+        ),
+        (
+            "school.garlic",
+            scene("garlic", "paste", "chefs").with(|s| s.motion = Motion::Crush).with(school(|s| s.garlic = GarlicSchool::Crush)),
+            For,
+        ),
+        ("student.clearance", carrot().with(|s| s.trainee = trainee(Hand::Right, HandSize::Medium, 180)), Refuse),
+        ("student.clearance", carrot(), Nothing),
+        (
+            "student.special",
+            scene("swede", "plank", "cleaver").with(|s| s.trainee = trainee(Hand::Right, HandSize::Medium, 210)),
+            Refuse,
+        ),
+        (
+            "student.hand",
+            scene("raw_fish", "coins", "single_bevel_slicer")
+                .with(|s| (s.ground_for, s.trainee) = (Some(Hand::Right), trainee(Hand::Left, HandSize::Medium, 300))),
+            Refuse,
+        ),
+        (
+            "student.hand",
+            scene("raw_fish", "coins", "single_bevel_slicer")
+                .with(|s| (s.ground_for, s.trainee) = (Some(Hand::Right), trainee(Hand::Right, HandSize::Medium, 300))),
+            For,
+        ),
+        ("student.comfort", carrot().with(|s| s.trainee = trainee(Hand::Right, HandSize::Medium, 260)), For),
+        (
+            "student.comfort",
+            carrot().with(|s| (s.length, s.trainee) = (Some(260), trainee(Hand::Right, HandSize::Small, 260))),
+            Against,
+        ),
+        ("motion.suits_cut", carrot().with(|s| s.motion = Motion::InHandPull), Refuse),
+        ("motion.suits_edge", scene("bread", "coins", "bread").with(|s| s.motion = Motion::Saw), For),
+        ("motion.suits_edge", scene("bread", "coins", "bread"), Refuse),
+        ("motion.suits_knife", carrot(), For),
+        ("motion.suits_knife", scene("carrot", "julienne", "nakiri").with(|s| s.motion = Motion::Rock), Against),
+        ("motion.tap_height", scene("cabbage", "coins", "santoku").with(|s| s.motion = Motion::Tap), Refuse),
+        ("motion.tap_height", carrot().with(|s| s.motion = Motion::Tap), Against),
+        ("motion.tap_height", scene("celery", "coins", "santoku").with(|s| s.motion = Motion::Tap), For),
+        ("motion.rock", scene("carrot", "coins", "santoku").with(|s| s.motion = Motion::Rock), Against),
+        ("motion.rock", scene("carrot", "coins", "chefs").with(|s| s.motion = Motion::Rock), Nothing),
+        ("motion.tall_push", carrot(), For),
+        ("motion.sticky", scene("potato", "coins", "flat_chefs").with(|s| s.motion = Motion::Pull), For),
+        ("motion.raw_animal", scene("raw_fish", "coins", "slicer").with(|s| s.motion = Motion::LongDraw), For),
+        ("motion.raw_animal", scene("raw_fish", "coins", "chefs"), Against),
+        ("motion.mince_pile", scene("parsley", "mince", "chefs").with(|s| s.motion = Motion::PivotMince), For),
+        ("motion.mince_pile", scene("parsley", "mince", "chefs"), Against),
+        ("grip.pinch", carrot(), For),
+        ("grip.pinch", scene("bread", "coins", "bread"), Against),
+        ("grip.pinch", scene("potato", "turned", "paring"), Refuse),
+        ("grip.handle", carrot().with(|s| s.grip = Grip::Handle), For),
+        ("grip.handle", carrot().with(|s| s.grip = Grip::Handle).with(school(|s| s.grip = GripSchool::PinchOnly)), Refuse),
+        ("grip.index_on_spine", carrot().with(|s| s.grip = Grip::IndexOnSpine), Refuse),
+        (
+            "grip.index_on_spine",
+            scene("raw_fish", "coins", "slicer")
+                .with(|s| (s.grip, s.motion) = (Grip::IndexOnSpine, Motion::LongDraw))
+                .with(school(|s| s.index_on_spine = IndexOnSpine::TipDraw)),
+            Against,
+        ),
+        ("grip.choked_back", carrot().with(|s| s.grip = Grip::ChokedBack), Against),
+        ("grip.choked_back", scene("cabbage", "coins", "chefs").with(|s| s.grip = Grip::ChokedBack), For),
+        ("grip.paring", carrot().with(|s| s.grip = Grip::Paring), Refuse),
+        ("grip.paring", scene("potato", "turned", "paring").with(|s| s.grip = Grip::Paring), For),
+        (
+            "grip.paring",
+            scene("potato", "turned", "paring")
+                .with(|s| s.grip = Grip::Paring)
+                .with(school(|s| s.towards_self = TowardsSelf::Never)),
+            Refuse,
+        ),
+        ("grip.spine_top", carrot().with(|s| s.grip = Grip::SpineTop), Refuse),
+        (
+            "grip.spine_top",
+            scene("parsley", "mince", "chefs").with(|s| (s.grip, s.motion) = (Grip::SpineTop, Motion::PivotMince)),
+            For,
+        ),
+        ("hold.claw", carrot(), For),
+        ("hold.claw", scene("potato", "turned", "paring"), Refuse),
+        ("hold.bridge", carrot().with(|s| s.hold = Hold::Bridge), Against),
+        ("hold.bridge", carrot().with(|s| (s.hold, s.age_band) = (Hold::Bridge, AgeBand::Child)), For),
+        (
+            "hold.bridge",
+            carrot()
+                .with(|s| (s.hold, s.age_band) = (Hold::Bridge, AgeBand::Child))
+                .with(school(|s| s.finger_gap = FingerGap::ClawOnly)),
+            Against,
+        ),
+        ("hold.flat_palm", carrot().with(|s| s.hold = Hold::FlatPalm), Refuse),
+        (
+            "hold.flat_palm",
+            scene("onion", "small_dice", "chefs")
+                .with(|s| s.hold = Hold::FlatPalm)
+                .with(school(|s| s.onion_dice = OnionDice::LevelCut)),
+            For,
+        ),
+        ("hold.spine_top", carrot().with(|s| s.hold = Hold::SpineTop), Refuse),
+        (
+            "hold.spine_top",
+            scene("parsley", "mince", "chefs").with(|s| (s.hold, s.motion) = (Hold::SpineTop, Motion::PivotMince)),
+            For,
+        ),
+        ("hold.last_bit", scene("garlic", "coins", "petty"), Against),
+        ("hold.last_bit", carrot(), Nothing),
+        ("hold.level_cut", scene("onion", "small_dice", "chefs"), For),
+        ("hold.level_cut", scene("onion", "small_dice", "chefs").with(school(|s| s.onion_dice = OnionDice::LevelCut)), Against),
+        ("hold.in_hand", carrot().with(|s| s.hold = Hold::InHand), Refuse),
+        ("hold.in_hand", scene("potato", "turned", "paring").with(|s| s.hold = Hold::InHand), For),
+        ("third.firmness", carrot().with(|s| s.third = Third::Heel), For),
+        ("third.firmness", carrot().with(|s| s.third = Third::Tip), Against),
+    ]
+}
+
+#[test]
+fn each_rule_says_what_it_should() {
+    for (rule, scene, expected) in cases() {
+        assert_eq!(scene.says(rule), expected, "{rule}: {} of {} with {}", scene.cut, scene.food, scene.knife);
+    }
+}
+
+#[test]
+fn no_rule_is_without_a_case_in_which_it_speaks() {
+    let spoken: BTreeSet<&str> = cases().iter().filter(|(_, _, says)| *says != Says::Nothing).map(|(rule, ..)| *rule).collect();
+    let silent: Vec<&str> = rules().map(|rule| rule.id).filter(|id| !spoken.contains(id)).collect();
+    assert!(silent.is_empty(), "{silent:?}");
+}

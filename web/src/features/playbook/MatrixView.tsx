@@ -1,0 +1,281 @@
+import { SegmentedControl, Select } from '@mantine/core';
+import { useRef } from 'react';
+import { useSearchParams } from 'react-router';
+import type { Api } from '../../api/client';
+import { useCatalogue, useCourse, useMatrix } from '../../api/queries';
+import { capital } from '../../shared/format';
+import { Mark } from '../../shared/mark';
+import { Failed, Loading } from '../../shared/State';
+import { CellDock } from './CellDock';
+import { FitGlyph } from './Fit';
+import styles from './Playbook.module.css';
+import { Versus } from './Versus';
+
+/** A knife of the matrix, as it stands in the address. */
+export const keyOf = (knife: Api['MatrixKnife']) =>
+  `${knife.knife_type}/${knife.length}${knife.sharp ? '' : `/${knife.numbers.join()}`}`;
+
+/** The first cell to show: the best that fits. */
+function best(matrix: Api['Matrix']): [number, number] {
+  let found: [number, number] = [0, 0];
+  let top = -1;
+  matrix.rows.forEach((row, r) => {
+    if (top >= 0 && r > 0) return;
+    row.cells.forEach((cell, c) => {
+      if (!cell.refused && cell.score > top) {
+        top = cell.score;
+        found = [r, c];
+      }
+    });
+  });
+  return found;
+}
+
+/** Cuts against knives for a food: the evening before, choosing. */
+export function MatrixView({ courseId, tabs }: { courseId: number; tabs: React.ReactNode }) {
+  const [search, setSearch] = useSearchParams();
+  const catalogue = useCatalogue();
+  const course = useCourse(courseId);
+  const food = search.get('food') ?? 'potato';
+  const source = (search.get('knives') ?? 'rack') as Api['KnifeSource'];
+  const student = search.get('student');
+  const any = food === 'any';
+  const matrix = useMatrix(courseId, {
+    food: any ? undefined : food,
+    knives: source,
+    student: student ? Number(student) : undefined,
+  });
+  const change = (next: Record<string, string | null>) =>
+    setSearch(
+      (before) => {
+        const after = new URLSearchParams(before);
+        for (const [key, value] of Object.entries(next)) {
+          if (value === null) after.delete(key);
+          else after.set(key, value);
+        }
+        return after;
+      },
+      { replace: true },
+    );
+  if (!matrix.data)
+    return matrix.isError ? <Failed error={matrix.error} again={() => void matrix.refetch()} /> : <Loading />;
+  const { data } = matrix;
+  const [firstRow, firstColumn] = best(data);
+  const askedRow = data.rows.findIndex((row) => row.cut === search.get('cut'));
+  const askedColumn = data.knives.findIndex((knife) => keyOf(knife) === search.get('knife'));
+  const row = askedRow >= 0 ? askedRow : firstRow;
+  const column = askedColumn >= 0 ? askedColumn : firstColumn;
+  const other = data.knives.findIndex((knife) => keyOf(knife) === search.get('against'));
+  const cut = data.rows[row];
+  const knife = data.knives[column];
+  const against = other >= 0 && other !== column ? data.knives[other] : undefined;
+  const choose = (r: number, c: number) => {
+    const [nextCut, nextKnife] = [data.rows[r], data.knives[c]];
+    if (nextCut && nextKnife) change({ cut: nextCut.cut, knife: keyOf(nextKnife) });
+  };
+  const selection =
+    cut && knife
+      ? {
+          courseId,
+          food,
+          foodName: catalogue.data?.foods.find((f) => f.id === food)?.name ?? food,
+          source,
+          student: student ? Number(student) : null,
+          left: course.data?.students.find((s) => String(s.id) === student)?.hand === 'left',
+          cut,
+          knife,
+          cell: cut.cells[column],
+        }
+      : undefined;
+  return (
+    <>
+      <main className={styles.work}>
+        <div className="spread">
+          <div>
+            <h1>Which knife for which cut</h1>
+            <p className="quiet">
+              {any ? 'Any food: how many foods each knife fits' : `${capital(selection?.foodName ?? food)}`} ·{' '}
+              {data.knives.length} {source === 'rack' ? 'kinds on the rack' : 'knife types'} ·{' '}
+              {data.rows.length} cuts
+            </p>
+          </div>
+          {tabs}
+        </div>
+        <div className="row" style={{ alignItems: 'flex-end' }}>
+          <Select
+            label="Food"
+            searchable
+            allowDeselect={false}
+            value={food}
+            onChange={(value) => value && change({ food: value })}
+            data={[
+              { value: 'any', label: 'Any food' },
+              ...(catalogue.data?.foods ?? []).map((f) => ({ value: f.id, label: capital(f.name) })),
+            ]}
+          />
+          <Select
+            label="For"
+            value={student ?? ''}
+            allowDeselect={false}
+            onChange={(value) => change({ student: value ? value : null })}
+            data={[
+              { value: '', label: 'The whole class' },
+              ...(course.data?.students ?? []).map((s) => ({ value: String(s.id), label: s.name })),
+            ]}
+          />
+          <SegmentedControl
+            aria-label="Knives"
+            value={source}
+            onChange={(value) => change({ knives: value, knife: null, against: null })}
+            data={[
+              { value: 'rack', label: 'On the rack' },
+              { value: 'types', label: 'All types' },
+            ]}
+          />
+        </div>
+        <Grid
+          matrix={data}
+          at={[row, column]}
+          against={other}
+          onChoose={choose}
+          onAgainst={(c) => {
+            const next = data.knives[c];
+            if (next) change({ against: other === c ? null : keyOf(next) });
+          }}
+        />
+        <p className={styles.legend}>
+          <span>
+            <FitGlyph cell={sample(90)} fits={data.fits} /> deeper notch: better fit
+          </span>
+          <span>
+            <FitGlyph cell={sample(25)} fits={data.fits} /> dashed: under {data.fits} of 100
+          </span>
+          <span>
+            <FitGlyph cell={{ ...sample(0), refused: true }} fits={data.fits} /> refused
+          </span>
+          <span>
+            <kbd>v</kbd> sets a cell against the chosen one
+          </span>
+        </p>
+        {selection && against && (
+          <Versus
+            selection={selection}
+            against={against}
+            close={() => change({ against: null })}
+            swap={() => change({ knife: keyOf(against), against: keyOf(selection.knife) })}
+          />
+        )}
+      </main>
+      {selection && (
+        <CellDock
+          selection={selection}
+          knives={data.knives}
+          against={against ? keyOf(against) : null}
+          onAgainst={(key) => change({ against: key })}
+        />
+      )}
+    </>
+  );
+}
+
+const sample = (score: number): Api['MatrixCell'] => ({
+  score,
+  refused: false,
+  warned: false,
+  motion: null,
+  words: '',
+});
+
+interface GridProps {
+  matrix: Api['Matrix'];
+  at: [number, number];
+  against: number;
+  onChoose: (row: number, column: number) => void;
+  onAgainst: (column: number) => void;
+}
+
+/** The matrix itself: one cell is in the tab order, the arrow keys walk from it. */
+function Grid({ matrix, at, against, onChoose, onAgainst }: GridProps) {
+  const table = useRef<HTMLTableElement>(null);
+  const [row, column] = at;
+  const go = (r: number, c: number) => {
+    const next: [number, number] = [
+      Math.max(0, Math.min(matrix.rows.length - 1, r)),
+      Math.max(0, Math.min(matrix.knives.length - 1, c)),
+    ];
+    onChoose(...next);
+    table.current?.querySelector<HTMLButtonElement>(`[data-cell="${next[0]}/${next[1]}"]`)?.focus();
+  };
+  const onKeyDown = (event: React.KeyboardEvent, r: number, c: number) => {
+    const steps: Record<string, [number, number]> = {
+      ArrowUp: [r - 1, c],
+      ArrowDown: [r + 1, c],
+      ArrowLeft: [r, c - 1],
+      ArrowRight: [r, c + 1],
+      Home: [r, 0],
+      End: [r, matrix.knives.length - 1],
+    };
+    const step = steps[event.key];
+    if (step) {
+      event.preventDefault();
+      go(...step);
+    } else if (event.key === 'v') {
+      event.preventDefault();
+      onAgainst(c);
+    }
+  };
+  return (
+    <div className={styles.scroll}>
+      <table className={styles.matrix} ref={table} aria-label="Cuts by knives">
+        <thead>
+          <tr>
+            <td className={styles.rowHead} />
+            {matrix.knives.map((knife) => (
+              <th key={keyOf(knife)} scope="col" className={styles.head} data-dull={!knife.sharp}>
+                <span>
+                  {!knife.sharp && <Mark kind="stop" size={12} />} {knife.name}
+                  {knife.numbers.length > 1 && ` ×${knife.numbers.length}`}
+                  {!knife.sharp && `, no. ${knife.numbers.join()}`}
+                </span>
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {matrix.rows.map((line, r) => (
+            <tr
+              key={line.cut}
+              className={r > 0 && matrix.rows[r - 1]?.family !== line.family ? styles.family : undefined}
+            >
+              <th scope="row" className={styles.rowHead}>
+                {capital(line.name)}
+                {line.size && <small className="mono">{line.size}</small>}
+              </th>
+              {line.cells.map((cell, c) => {
+                const knife = matrix.knives[c];
+                const chosen = r === row && c === column;
+                return (
+                  <td key={knife ? keyOf(knife) : c} className={styles.cell}>
+                    <button
+                      type="button"
+                      data-cell={`${r}/${c}`}
+                      data-against={r === row && c === against}
+                      tabIndex={chosen ? 0 : -1}
+                      aria-pressed={chosen}
+                      aria-label={`${line.name}, ${knife?.name ?? ''}${knife?.sharp === false ? `, no. ${knife.numbers.join()}` : ''}: ${cell.refused ? 'refused' : `${cell.score} of 100`}`}
+                      title={cell.words}
+                      onClick={() => onChoose(r, c)}
+                      onKeyDown={(event) => onKeyDown(event, r, c)}
+                    >
+                      <FitGlyph cell={cell} fits={matrix.fits} />
+                    </button>
+                  </td>
+                );
+              })}
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </div>
+  );
+}

@@ -1,0 +1,161 @@
+import { Button } from '@mantine/core';
+import { useState } from 'react';
+import type { Api } from '../../api/client';
+import { answer, api } from '../../api/client';
+import { useCatalogue, useChange, useCourse, useTriedSchools } from '../../api/queries';
+import { Disclaimer, Dock, Reason } from '../../shared/dock';
+import { capital } from '../../shared/format';
+import { Mark } from '../../shared/mark';
+import { Failed, Loading, Trouble } from '../../shared/State';
+import styles from './Playbook.module.css';
+
+type Schools = Api['Schools'];
+
+/** Where practitioners disagree: what this course does, and what another choice would change. */
+export function SchoolsView({ courseId, tabs }: { courseId: number; tabs: React.ReactNode }) {
+  const course = useCourse(courseId);
+  const catalogue = useCatalogue();
+  if (!course.data || !catalogue.data)
+    return course.isError ? <Failed error={course.error} again={() => void course.refetch()} /> : <Loading />;
+  return (
+    <Questions
+      key={course.data.course.version}
+      course={course.data.course}
+      questions={catalogue.data.schools}
+      disclaimer={catalogue.data.disclaimer}
+      names={{
+        standard_set: catalogue.data.sets.find((s) => s.id === course.data.course.standard_set)?.name ?? '',
+        tolerance: catalogue.data.tolerances.find((t) => t.id === course.data.course.tolerance)?.name ?? '',
+      }}
+      tabs={tabs}
+    />
+  );
+}
+
+interface Props {
+  course: Api['Course'];
+  questions: Api['SchoolQuestion'][];
+  disclaimer: string;
+  /** Names of the set of standards and the tolerance, which answer two of the questions. */
+  names: Record<string, string>;
+  tabs: React.ReactNode;
+}
+
+function Questions({ course, questions, disclaimer, names, tabs }: Props) {
+  const [draft, setDraft] = useState<Schools>(course.schools);
+  const changed = JSON.stringify(draft) !== JSON.stringify(course.schools);
+  const tried = useTriedSchools(course.id, changed ? draft : undefined);
+  const save = useChange(() =>
+    answer(
+      api.PUT('/api/courses/{id}/schools', {
+        params: { path: { id: course.id } },
+        body: { version: course.version, schools: draft },
+      }),
+    ),
+  );
+  const chosen = (question: Api['SchoolQuestion']) =>
+    (draft[question.id as keyof Schools] as string | undefined) ?? question.schools?.[0]?.id;
+  return (
+    <>
+      <main className={styles.work}>
+        <div className="spread">
+          <div>
+            <h1>Where practitioners disagree</h1>
+            <p className="quiet">What {course.name} does; the first answer is our default</p>
+          </div>
+          {tabs}
+        </div>
+        <div className="card">
+          {questions.map((question) => (
+            <fieldset key={question.id} className={styles.question} aria-label={question.ask}>
+              <legend>{question.ask}</legend>
+              <p className="quiet" style={{ clear: 'both' }}>
+                {question.why}
+              </p>
+              {question.decided_by ? (
+                <p>
+                  <Mark kind="note" size={12} /> {capital(names[question.decided_by] ?? '')}, chosen with the
+                  course.
+                </p>
+              ) : (
+                <div className={styles.answers}>
+                  {question.schools?.map((school, index) => (
+                    <label key={school.id} className={styles.answer}>
+                      <input
+                        type="radio"
+                        name={question.id}
+                        checked={chosen(question) === school.id}
+                        onChange={() => setDraft((now) => ({ ...now, [question.id]: school.id }))}
+                      />
+                      {capital(school.name)}
+                      {index === 0 && <span className="quiet"> (default)</span>}
+                    </label>
+                  ))}
+                  {question.refused?.map((school) => (
+                    <label key={school.name} className={styles.answer}>
+                      <input type="radio" name={question.id} disabled />
+                      <Mark kind="stop" size={14} /> {school.name}: {school.why}
+                    </label>
+                  ))}
+                </div>
+              )}
+            </fieldset>
+          ))}
+        </div>
+      </main>
+      <Dock label="What changes">
+        <h2>{changed ? 'What this would change' : 'What another school changes'}</h2>
+        {!changed && (
+          <p>Choose another answer: every suggestion that it changes is told here before you save it.</p>
+        )}
+        {changed && tried.data && <Changes changes={tried.data} />}
+        {changed && (
+          <div className="row">
+            <Button onClick={() => save.mutate(undefined)} loading={save.isPending}>
+              Save the schools
+            </Button>
+            <Button variant="default" onClick={() => setDraft(course.schools)}>
+              Put them back
+            </Button>
+          </div>
+        )}
+        <Trouble error={save.error ?? tried.error} />
+        <p className="quiet">
+          Exercises that are planned keep their setup; Plan tells where it no longer fits.
+        </p>
+        <Disclaimer>{disclaimer}</Disclaimer>
+      </Dock>
+    </>
+  );
+}
+
+function Changes({ changes }: { changes: Api['SchoolChanges'] }) {
+  return (
+    <>
+      <p role="status">
+        <strong>
+          Changes {changes.changed} of {changes.of} suggestions.
+        </strong>
+      </p>
+      {changes.beside.length > 0 && (
+        <ul>
+          {changes.beside.map((words) => (
+            <Reason key={words} kind="note">
+              {words}
+            </Reason>
+          ))}
+        </ul>
+      )}
+      <ul aria-label="Changed suggestions">
+        {changes.examples.map((change) => (
+          <Reason key={change.title} kind="caution" title={change.title}>
+            <br />
+            <span className="quiet">now</span> {change.before}
+            <br />
+            <span className="quiet">then</span> {change.after}
+          </Reason>
+        ))}
+      </ul>
+    </>
+  );
+}

@@ -1,0 +1,203 @@
+import type { Api } from '../../api/client';
+
+/** A finger, palm or wrist: a bent line with a width, drawn as an outlined capsule. */
+interface Limb {
+  /** Points of the line, x and y in turn. */
+  at: number[];
+  width: number;
+}
+
+/** What a drawing is made of, back to front. */
+type Piece =
+  | { kind: 'limb'; limb: Limb }
+  | { kind: 'shape'; d: string; fill: 'steel' | 'food' | 'handle' | 'board'; opacity?: number };
+
+const limb = (width: number, ...at: number[]): Piece => ({ kind: 'limb', limb: { at, width } });
+const shape = (
+  d: string,
+  fill: 'steel' | 'food' | 'handle' | 'board' = 'steel',
+  opacity?: number,
+): Piece => ({
+  kind: 'shape',
+  d,
+  fill,
+  opacity,
+});
+
+const BOARD = shape('M4 98h152v6H4z', 'board');
+/** A knife from its side, tip at the left. */
+const BLADE = shape('M6 52Q30 34 62 32h36v34H58Q26 66 6 52z');
+const HANDLE = shape('M98 33h52q6 0 6 7t-6 8q-26 -2 -40 1t-12 1z', 'handle');
+
+/** The guide hand seen from the front, the blade from its end where it cuts down. */
+const HOLDS: Record<Api['Hold'], Piece[]> = {
+  claw: [
+    BOARD,
+    shape('M14 78h88v20H14z', 'food'),
+    shape('M110 80h8v18h-8zM122 84h8v14h-8z', 'food'),
+    limb(30, 2, 22, 34, 40),
+    limb(14, 40, 52, 56, 70, 48, 82),
+    limb(14, 40, 34, 66, 30, 84, 48, 76, 78),
+    limb(14, 38, 40, 68, 38, 90, 54, 82, 80),
+    shape('M97 8h5v90h-5z'),
+  ],
+  bridge: [
+    BOARD,
+    shape('M40 98a40 40 0 0 1 80 0z', 'food'),
+    limb(30, 60, 2, 78, 20),
+    limb(15, 78, 20, 46, 34, 30, 80),
+    limb(15, 80, 20, 116, 32, 130, 80),
+    shape('M78 40h5v58h-5z'),
+  ],
+  flat_palm: [
+    BOARD,
+    shape('M36 58h84v40H36z', 'food'),
+    shape('M70 76h86v6H70l-8 -3z'),
+    limb(30, 2, 28, 30, 45),
+    limb(14, 34, 49, 84, 51, 112, 42),
+    limb(14, 34, 43, 80, 45, 108, 35),
+  ],
+  spine_top: [
+    BOARD,
+    shape('M10 84Q34 66 66 64h32v32H60Q30 96 10 84z'),
+    shape('M98 65h52q6 0 6 7t-6 8q-26 -2 -40 1t-12 1z', 'handle'),
+    limb(26, 48, 4, 62, 38),
+    limb(14, 52, 50, 86, 57),
+    limb(14, 56, 45, 88, 48, 100, 38),
+  ],
+  in_hand: [
+    limb(34, 2, 98, 38, 74),
+    shape('M52 52a34 34 0 1 0 68 0a34 34 0 1 0 -68 0z', 'food'),
+    limb(14, 34, 66, 56, 86, 88, 92),
+    limb(14, 36, 56, 50, 30, 78, 20),
+    limb(14, 40, 72, 62, 74, 82, 70),
+  ],
+};
+
+const around = (x: number, grip = 14): Piece => limb(grip, x, 32, x + 3, 44, x, 58);
+
+/** The knife hand from the side. */
+const GRIPS: Record<Api['Grip'], Piece[]> = {
+  pinch: [
+    limb(32, 158, 14, 132, 34),
+    limb(14, 124, 66, 104, 66, 88, 56),
+    BLADE,
+    HANDLE,
+    around(144, 13),
+    around(131),
+    around(117),
+    limb(14, 124, 30, 104, 38, 86, 50),
+  ],
+  handle: [
+    limb(32, 158, 12, 134, 30),
+    BLADE,
+    HANDLE,
+    around(147, 13),
+    around(134),
+    around(121),
+    around(108),
+    limb(13, 132, 26, 116, 33),
+  ],
+  index_on_spine: [
+    limb(32, 158, 12, 134, 30),
+    BLADE,
+    HANDLE,
+    around(147, 13),
+    around(134),
+    around(121),
+    limb(13, 128, 28, 100, 27, 64, 29),
+  ],
+  choked_back: [
+    limb(30, 158, 8, 150, 26),
+    BLADE,
+    HANDLE,
+    around(152, 12),
+    around(140, 13),
+    limb(13, 146, 26, 126, 34),
+  ],
+  paring: [
+    limb(34, 158, 84, 128, 70),
+    shape('M30 46h62v-16H44Q32 34 30 46z'),
+    shape('M92 30h48q6 0 6 7t-6 8H92z', 'handle'),
+    limb(14, 128, 26, 132, 40, 124, 54),
+    limb(14, 113, 26, 117, 40, 109, 56),
+    limb(14, 98, 26, 102, 40, 94, 56),
+    limb(14, 122, 80, 96, 86, 68, 78),
+    shape('M30 68a19 19 0 1 0 38 0a19 19 0 1 0 -38 0z', 'food'),
+  ],
+  spine_top: [
+    BOARD,
+    shape('M8 84Q34 66 62 64h36v32H58Q28 96 8 84z'),
+    shape('M98 65h52q6 0 6 7t-6 8q-26 -2 -40 1t-12 1z', 'handle'),
+    limb(28, 158, 44, 140, 60),
+    limb(13, 144, 64, 147, 74, 144, 86),
+    limb(13, 130, 64, 133, 74, 130, 86),
+    limb(13, 116, 64, 119, 74, 116, 86),
+    limb(26, 48, 4, 62, 38),
+    limb(14, 52, 50, 86, 57),
+    limb(14, 56, 45, 88, 48, 100, 38),
+  ],
+};
+
+const FILLS = {
+  steel: 'var(--steel)',
+  food: 'color-mix(in srgb, var(--carrot) 34%, var(--card))',
+  handle: 'var(--handle)',
+  board: 'var(--beech)',
+};
+
+function line(at: number[]): string {
+  const points: string[] = [];
+  for (let i = 0; i + 1 < at.length; i += 2) points.push(`${at[i] ?? 0} ${at[i + 1] ?? 0}`);
+  return `M${points.join('L')}`;
+}
+
+function Part({ piece }: { piece: Piece }) {
+  if (piece.kind === 'shape') {
+    return <path d={piece.d} fill={FILLS[piece.fill]} stroke="var(--steel-edge)" strokeWidth={1.4} />;
+  }
+  const { at, width } = piece.limb;
+  const d = line(at);
+  const common = { d, fill: 'none', strokeLinecap: 'round', strokeLinejoin: 'round' } as const;
+  return (
+    <>
+      <path {...common} stroke="var(--ink)" strokeWidth={width} />
+      <path {...common} stroke="var(--card)" strokeWidth={width - 3} />
+    </>
+  );
+}
+
+interface Props {
+  label: string;
+  /** Drawn for the left hand. */
+  mirrored?: boolean;
+  width?: number;
+}
+
+function Figure({ pieces, label, mirrored, width = 128 }: Props & { pieces: Piece[] }) {
+  return (
+    <svg
+      viewBox="0 0 160 106"
+      width={width}
+      height={(width * 106) / 160}
+      role="img"
+      aria-label={mirrored ? `${label}, left hand` : label}
+      style={{ transform: mirrored ? 'scaleX(-1)' : undefined, maxWidth: '100%' }}
+    >
+      {pieces.map((piece, index) => (
+        // The pieces of a figure never change their order.
+        <Part key={index} piece={piece} />
+      ))}
+    </svg>
+  );
+}
+
+/** How the knife hand holds, as a line figure. */
+export const GripFigure = ({ grip, ...props }: Props & { grip: Api['Grip'] }) => (
+  <Figure pieces={GRIPS[grip]} {...props} />
+);
+
+/** How the guide hand holds, as a line figure. */
+export const HoldFigure = ({ hold, ...props }: Props & { hold: Api['Hold'] }) => (
+  <Figure pieces={HOLDS[hold]} {...props} />
+);
