@@ -239,30 +239,28 @@ fn lay(catalogue: &mut Catalogue, shipped: &Catalogue, value: &OwnValue, problem
             }
         }
         OwnValue::Thresholds { thresholds } => {
-            let limits = [
-                ("/thresholds/clean_attempts", "clean attempts", thresholds.clean_attempts, 20),
-                ("/thresholds/true_pieces", "blind pieces", thresholds.true_pieces, 500),
-                ("/thresholds/even_attempts", "attempts for Even", thresholds.even_attempts, 20),
-            ];
-            for (pointer, name, value, most) in limits {
-                let value = i64::try_from(value).unwrap_or(i64::MAX);
-                problems.extend(Problem::unless_within(pointer, name, value, 1, most));
-            }
-            let share = thresholds.true_wilson;
-            if !(share > 0.0 && share < 1.0) {
-                problems.push(Problem::new(
-                    "/thresholds/true_wilson",
-                    "proven share",
-                    share,
-                    "is out of range",
-                    "above 0, below 1",
-                ));
-            }
-            let days = thresholds.held_days;
-            problems.extend(Problem::unless_within("/thresholds/held_days", "days until Held", days, 1, 365));
+            check_thresholds(thresholds, problems);
             catalogue.progress = thresholds.clone();
         }
     }
+}
+
+fn check_thresholds(thresholds: &ProgressRules, problems: &mut Vec<Problem>) {
+    let limits = [
+        ("/thresholds/clean_attempts", "clean attempts", thresholds.clean_attempts, 20),
+        ("/thresholds/true_pieces", "blind pieces", thresholds.true_pieces, 500),
+        ("/thresholds/even_attempts", "attempts for Even", thresholds.even_attempts, 20),
+    ];
+    for (pointer, name, value, most) in limits {
+        let value = i64::try_from(value).unwrap_or(i64::MAX);
+        problems.extend(Problem::unless_within(pointer, name, value, 1, most));
+    }
+    let share = thresholds.true_wilson;
+    if !(share > 0.0 && share < 1.0) {
+        problems.push(Problem::new("/thresholds/true_wilson", "proven share", share, "is out of range", "above 0, below 1"));
+    }
+    let days = thresholds.held_days;
+    problems.extend(Problem::unless_within("/thresholds/held_days", "days until Held", days, 1, 365));
 }
 
 fn unknown(pointer: &str, what: &str, id: &str) -> Problem {

@@ -8,6 +8,7 @@ mod clock;
 mod embedded_web;
 mod error;
 mod extract;
+mod kept_answers;
 mod router;
 mod routes;
 mod state;

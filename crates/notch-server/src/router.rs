@@ -23,6 +23,7 @@ use crate::auth::require_sign_in;
 use crate::embedded_web;
 use crate::error::{ApiError, ProblemDocument};
 use crate::extract::BODY_LIMIT;
+use crate::kept_answers::keep_answers;
 use crate::routes as r;
 use crate::state::AppState;
 
@@ -103,6 +104,8 @@ pub fn router(state: AppState) -> Router {
     let (guarded, _) = guarded().split_for_parts();
     let (open, _) = open().split_for_parts();
     let api = guarded
+        // Inside the sign-in: what is kept is given to those alone who may ask.
+        .route_layer(middleware::from_fn_with_state(state.clone(), keep_answers))
         .route_layer(middleware::from_fn_with_state(state.clone(), require_sign_in))
         .merge(open)
         .route("/api/openapi.json", routing::get(|| async move { Json(document) }))

@@ -10,6 +10,7 @@ use notch_store::{Reader, Store, StoreError, Writer};
 use crate::auth::SignIns;
 use crate::clock::Clock;
 use crate::error::ApiError;
+use crate::kept_answers::KeptAnswers;
 
 /// How the server runs.
 #[derive(Clone, Debug)]
@@ -29,6 +30,7 @@ pub struct AppState {
     pub(crate) store: Arc<Store>,
     pub(crate) settings: Arc<Settings>,
     pub(crate) sign_ins: Arc<SignIns>,
+    pub(crate) kept_answers: Arc<KeptAnswers>,
     /// The catalogue with the school's own values laid over it, as it was last made.
     laid: Arc<Mutex<Option<Laid>>>,
 }
@@ -48,6 +50,7 @@ impl AppState {
             store: Arc::new(store),
             settings: Arc::new(settings),
             sign_ins: Arc::new(SignIns::default()),
+            kept_answers: Arc::default(),
             laid: Arc::default(),
         }
     }

@@ -592,3 +592,19 @@ async fn a_kit_covers_the_course_or_says_what_nothing_covers() {
     let wrong = json!({ "kind": "cheapest", "budget": -1 });
     assert_eq!(server.post("/api/courses/1/kit", ask(&knives, 40, wrong)).await.0, StatusCode::UNPROCESSABLE_ENTITY);
 }
+
+#[tokio::test]
+async fn what_was_answered_is_answered_again_until_something_changes() {
+    let server = Server::new(None);
+    let ask = json!({ "food": "carrot", "cut": "julienne", "amount": { "kind": "pieces", "count": 40 } });
+    let first = server.post("/api/courses/1/advice", ask.clone()).await.1;
+    assert_eq!(server.post("/api/courses/1/advice", ask.clone()).await.1, first);
+    let more = json!({ "food": "carrot", "cut": "julienne", "amount": { "kind": "pieces", "count": 200 } });
+    assert_ne!(server.post("/api/courses/1/advice", more).await.1, first, "another body is another question");
+    let rack = server.get("/api/rack").await.1;
+    assert_eq!(server.get("/api/rack").await.1, rack);
+    let dull = json!({ "fields": { "kind": "paper_test", "clean": 0, "on_day": "2026-10-06" } });
+    assert_eq!(server.post("/api/rack/12/care", dull).await.0, StatusCode::CREATED);
+    assert_eq!(server.get("/api/rack").await.1["fit"].as_u64(), rack["fit"].as_u64().map(|fit| fit - 1));
+    assert_ne!(server.post("/api/courses/1/advice", ask).await.1, first);
+}

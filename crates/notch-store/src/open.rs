@@ -122,12 +122,17 @@ impl Store {
         &self.path
     }
 
+    /// How many changes were committed since the database was opened.
+    pub fn changes(&self) -> u64 {
+        self.changes.load(Ordering::Acquire)
+    }
+
     /// Reads at one moment.
     ///
     /// # Errors
     /// What `read` returns, and what the database says.
     pub fn read<T>(&self, read: impl FnOnce(&Reader<'_>) -> Result<T, StoreError>) -> Result<T, StoreError> {
-        let changes = self.changes.load(Ordering::Acquire);
+        let changes = self.changes();
         let mut connection = self.free_reader();
         let tx = connection.transaction()?;
         read(&Reader { tx, kept: Some((self, changes)) })

@@ -25,7 +25,7 @@ use serde::Serialize;
 
 pub use cautions::ShownCaution;
 pub use suggest::{Choice, KnifeOption, Setup, Suggestion, Wanted, suggest};
-pub(crate) use suggest::{Proposal, best_motion, best_score, propose};
+pub(crate) use suggest::{Proposal, best_score, gist, propose};
 
 use crate::catalogue::{BoardMaterial, Catalogue, Cut, CutFamily, Food, Grip, Hold, KnifeType, Motion, Schools, Target, Third};
 use crate::people::{AgeBand, Hand, HandSize, Pace};
@@ -162,6 +162,17 @@ pub enum Effect {
     Refuse,
 }
 
+impl Effect {
+    /// Refusals first, then against, then for; the weightiest first.
+    const fn rank(self) -> (u8, u8) {
+        match self {
+            Effect::Refuse => (0, 0),
+            Effect::Against(points) => (1, 255 - points),
+            Effect::For(points) => (2, 255 - points),
+        }
+    }
+}
+
 /// What one rule found in one case.
 #[derive(Clone, Debug, PartialEq, Eq, Serialize)]
 #[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
@@ -221,12 +232,7 @@ impl Fit {
     /// Runs rules on a case. The order of the rules does not change the result.
     pub fn of<'r>(rules: impl IntoIterator<Item = &'r Rule>, case: &Case<'_>) -> Fit {
         let mut findings: Vec<Finding> = rules.into_iter().filter_map(|rule| rule.find(case)).collect();
-        let rank = |finding: &Finding| match finding.effect {
-            Effect::Refuse => (0, 0),
-            Effect::Against(points) => (1, 255 - points),
-            Effect::For(points) => (2, 255 - points),
-        };
-        findings.sort_by(|a, b| rank(a).cmp(&rank(b)).then(a.rule.cmp(b.rule)));
+        findings.sort_by(|a, b| a.effect.rank().cmp(&b.effect.rank()).then(a.rule.cmp(b.rule)));
         let (refused, score) = sum(findings.iter().map(|finding| finding.effect));
         Fit { score, refused, findings }
     }
@@ -240,6 +246,32 @@ impl Fit {
     /// The findings that speak against, or refuse.
     pub fn objections(&self) -> impl Iterator<Item = &Finding> {
         self.findings.iter().filter(|f| !matches!(f.effect, Effect::For(_)))
+    }
+}
+
+/// What a fit comes to: its score, and the first of its findings alone in words.
+#[derive(Clone, Debug, PartialEq, Eq)]
+pub(crate) struct Gist {
+    pub refused: bool,
+    pub score: u8,
+    /// Something speaks against it.
+    pub warned: bool,
+    pub words: String,
+}
+
+impl Gist {
+    /// The same as [`Fit::of`] in short.
+    pub(crate) fn of<'r>(rules: impl IntoIterator<Item = &'r Rule>, case: &Case<'_>) -> Gist {
+        let quiet = Case { quiet: true, ..*case };
+        let found: Vec<(&Rule, Effect)> = rules.into_iter().filter_map(|rule| Some((rule, (rule.check)(&quiet)?.0))).collect();
+        let (refused, score) = sum(found.iter().map(|(_, effect)| *effect));
+        let lead = found.iter().min_by(|(a, one), (b, two)| one.rank().cmp(&two.rank()).then(a.id.cmp(b.id)));
+        Gist {
+            refused,
+            score,
+            warned: found.iter().any(|(_, effect)| matches!(effect, Effect::Against(_))),
+            words: lead.and_then(|(rule, _)| rule.find(case)).map_or_else(String::new, |finding| finding.words),
+        }
     }
 }
 

@@ -2,7 +2,7 @@
 
 use serde::Serialize;
 
-use super::{Candidate, Case, Fit, Job, ShownCaution, blade_rules, grip_rules, hold_rules, motion_rules};
+use super::{Candidate, Case, Fit, Gist, Job, ShownCaution, blade_rules, grip_rules, hold_rules, motion_rules};
 use crate::catalogue::{CutFamily, Edge, Grip, GripSchool, Hold, Motion, Third};
 use crate::people::AgeBand;
 
@@ -171,21 +171,28 @@ fn opening_case<'a>(job: &'a Job<'a>, knife: &'a Candidate<'a>, motion: Motion, 
 
 /// The knife with the motion that suits it best, or with the wanted one; of equals the motion that
 /// the type is made for.
-pub(crate) fn best_motion(job: &Job<'_>, candidate: &Candidate<'_>, index: usize, wanted: Wanted) -> KnifeOption {
+fn best_motion(job: &Job<'_>, candidate: &Candidate<'_>, index: usize, wanted: Wanted) -> KnifeOption {
     let is_wanted = wanted.knife.is_none_or(|knife| knife == index);
     let fixed = wanted.motion.filter(|_| is_wanted);
     // What is wanted of grip and hold is meant for the wanted knife, not for comparing all others.
     let wanted = if wanted.knife == Some(index) { wanted } else { Wanted::default() };
-    let case_with = |motion: Motion| opening_case(job, candidate, motion, wanted);
-    let first = fixed.or_else(|| candidate.kind.motions.first().copied()).unwrap_or(Motion::Push);
-    // Scores are compared without words; only the best is told in full.
-    let rank = |motion: Motion| {
-        let (refused, score) = Fit::score_of(blade_rules(), &case_with(motion));
+    let motion = fixed.unwrap_or_else(|| suited_motion(job, candidate, wanted));
+    KnifeOption { knife: index, motion, fit: Fit::of(blade_rules(), &opening_case(job, candidate, motion, wanted)) }
+}
+
+/// The motion in which a knife scores best; scores are compared without words.
+fn suited_motion(job: &Job<'_>, candidate: &Candidate<'_>, wanted: Wanted) -> Motion {
+    let rank = |motion: &Motion| {
+        let (refused, score) = Fit::score_of(blade_rules(), &opening_case(job, candidate, *motion, wanted));
         (refused, u8::MAX - score)
     };
-    let others = candidate.kind.motions.iter().copied().filter(|_| fixed.is_none());
-    let motion = std::iter::once(first).chain(others).min_by_key(|motion| rank(*motion)).unwrap_or(first);
-    KnifeOption { knife: index, motion, fit: Fit::of(blade_rules(), &case_with(motion)) }
+    candidate.kind.motions.iter().copied().min_by_key(rank).unwrap_or(Motion::Push)
+}
+
+/// A knife with its best motion, in short.
+pub(crate) fn gist(job: &Job<'_>, candidate: &Candidate<'_>) -> (Motion, Gist) {
+    let motion = suited_motion(job, candidate, Wanted::default());
+    (motion, Gist::of(blade_rules(), &opening_case(job, candidate, motion, Wanted::default())))
 }
 
 /// The score of a knife with its best motion; `None` if each is refused. No words are made.

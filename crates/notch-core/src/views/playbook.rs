@@ -4,7 +4,7 @@ use serde::{Deserialize, Serialize};
 
 use super::advice::{FITS, KnifeSource, School, candidates, job, label};
 use crate::catalogue::{Catalogue, Cut, CutFamily, Food, Motion, Schools, Shape, Skin};
-use crate::fitting::{Candidate, Effect, Job, Proposal, Wanted, best_motion, propose};
+use crate::fitting::{Candidate, Job, Proposal, best_score, gist, propose};
 use crate::problem::Problem;
 use crate::records::Student;
 use crate::units::Millimetres;
@@ -99,7 +99,8 @@ impl Food {
             "paste" => !loaf && !self.raw_animal && self.firmness <= 4 && self.length() <= Millimetres::whole(130),
             _ => match cut.family {
                 CutFamily::Strips | CutFamily::Dice | CutFamily::Slices => {
-                    !bundle && !(self.bone && cut.family != CutFamily::Slices)
+                    let on_the_bone = self.bone && cut.family != CutFamily::Slices;
+                    !bundle && !on_the_bone
                 }
                 CutFamily::Chop => !loaf && self.firmness <= 4,
                 CutFamily::Hand => false,
@@ -146,8 +147,8 @@ pub fn matrix(
         if jobs.is_empty() {
             return None;
         }
-        let cells = candidates.iter().enumerate().map(|(index, knife)| match jobs.as_slice() {
-            [job] if one => cell(job, knife, index),
+        let cells = candidates.iter().map(|knife| match jobs.as_slice() {
+            [job] if one => cell(job, knife),
             _ => cell_of_any(&jobs, knife),
         });
         Some(MatrixRow { cut: cut.id.clone(), name: cut.name.clone(), family: cut.family, size, cells: cells.collect() })
@@ -179,15 +180,13 @@ fn knife(candidate: &Candidate<'_>) -> MatrixKnife {
     }
 }
 
-fn cell(job: &Job<'_>, knife: &Candidate<'_>, index: usize) -> MatrixCell {
-    let found = best_motion(job, knife, index, Wanted::default());
-    let warned = found.fit.findings.iter().any(|finding| matches!(finding.effect, Effect::Against(_)));
-    let words = found.fit.findings.first().map_or_else(String::new, |finding| finding.words.clone());
-    MatrixCell { score: found.fit.score, refused: found.fit.refused, warned, motion: Some(found.motion), words }
+fn cell(job: &Job<'_>, knife: &Candidate<'_>) -> MatrixCell {
+    let (motion, found) = gist(job, knife);
+    MatrixCell { score: found.score, refused: found.refused, warned: found.warned, motion: Some(motion), words: found.words }
 }
 
 fn cell_of_any(jobs: &[Job<'_>], knife: &Candidate<'_>) -> MatrixCell {
-    let scores: Vec<Option<u8>> = jobs.iter().map(|job| crate::fitting::best_score(job, knife)).collect();
+    let scores: Vec<Option<u8>> = jobs.iter().map(|job| best_score(job, knife)).collect();
     let fit = scores.iter().flatten().filter(|score| **score >= FITS).count();
     let refused = scores.iter().filter(|score| score.is_none()).count();
     let sum: u32 = scores.iter().flatten().map(|score| u32::from(*score)).sum();
