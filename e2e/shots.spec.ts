@@ -15,7 +15,22 @@ test('pictures of the main views @shots', async ({ page, app }) => {
   await shot('plan', '/courses/1/plan/5?exercise=11');
   await shot('plan-exercise', '/courses/1/plan/6?add=1&food=carrot&cut=julienne');
   await shot('yard', '/courses/1/yard?student=4');
-  await shot('rack', '/courses/1/rack?knife=7');
+  await shot('rack', '/courses/1/rack?knife=12');
+  await shot('rack-due', '/courses/1/rack?view=due');
+  await shot('check-sheet', '/courses/1/rack/5?view=check');
+  await shot('playbook', '/courses/1/playbook?food=potato&cut=julienne&knife=chefs/200');
+  await shot(
+    'two-knives',
+    '/courses/1/playbook?food=carrot&cut=julienne&knife=chefs/200&against=santoku/165',
+    async () => {
+      await page.getByRole('region', { name: 'Two knives compared' }).scrollIntoViewIfNeeded();
+    },
+  );
+  await shot('schools', '/courses/1/playbook?view=schools', async () => {
+    await page.getByRole('radio', { name: 'Level cuts, then verticals' }).check();
+    await expect(page.getByText(/^Changes \d+ of/)).toBeVisible();
+  });
+  await shot('kit', '/courses/1/playbook?view=kit');
   await shot('class', '/courses/1/class/5?exercise=11&student=11', async () => {
     // The clock of a running attempt would differ from picture to picture: start and stop at once.
     await page.keyboard.press('s');

@@ -267,6 +267,12 @@ proptest! {
         let fit = Fit::of(rules(), &case);
         prop_assert_eq!(&Fit::of(order, &case), &fit);
         prop_assert_eq!(fit.refused, fit.findings.iter().any(|f| f.effect == notch_core::fitting::Effect::Refuse));
+        let points: i32 = fit.findings.iter().map(|f| match f.effect {
+            notch_core::fitting::Effect::For(points) => i32::from(points),
+            notch_core::fitting::Effect::Against(points) => -i32::from(points),
+            notch_core::fitting::Effect::Refuse => 0,
+        }).sum();
+        prop_assert_eq!(i32::from(fit.score), if fit.refused { 0 } else { (35 + points).clamp(0, 100) }, "a score is told by its findings alone");
         prop_assert!(fit.score <= 100 && (!fit.refused || fit.score == 0));
         if !sharp {
             prop_assert!(fit.refused);

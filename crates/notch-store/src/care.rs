@@ -33,7 +33,7 @@ const LATEST: &str = "
            (SELECT max(id) FROM care_event c WHERE c.knife_id = knife.id AND kind = 'sent_out') AS out_id,
            (SELECT max(on_day) FROM care_event c WHERE c.knife_id = knife.id AND kind = 'paper_test') AS paper_on,
            (SELECT max(on_day) FROM care_event c WHERE c.knife_id = knife.id AND kind = 'tomato_test') AS tomato_on
-    FROM knife WHERE archived = 0";
+    FROM knife WHERE archived = 0 AND (?1 IS NULL OR knife.id = ?1)";
 
 /// Time in class since the knife was last ground, by food and board.
 const USES: &str = "
@@ -48,13 +48,13 @@ const HABITS: &str = "
     SELECT deed_json FROM care_event WHERE knife_id = ?1 AND kind = 'habit' AND on_day >= ?2";
 
 impl Reader<'_> {
-    /// What is known of the care of each knife on the rack.
+    /// What is known of the care of each knife on the rack, or of one of them.
     ///
     /// # Errors
     /// What the database says.
-    pub fn care_histories(&self, catalogue: &Catalogue) -> Result<BTreeMap<i64, CareHistory>, StoreError> {
+    pub fn care_histories(&self, catalogue: &Catalogue, knife_id: Option<i64>) -> Result<BTreeMap<i64, CareHistory>, StoreError> {
         let mut statement = self.tx.prepare_cached(LATEST)?;
-        let rows = statement.query_map([], |row| {
+        let rows = statement.query_map([knife_id], |row| {
             let back: Option<i64> = row.get("back_id")?;
             let out: Option<i64> = row.get("out_id")?;
             let latest = |a: &str, b: &str| -> rusqlite::Result<Option<Date>> {

@@ -1,4 +1,4 @@
-import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { keepPreviousData, queryOptions, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, answer } from './client';
 import type { Api } from './client';
 
@@ -79,18 +79,29 @@ export const useReadTable = (text: string) =>
     gcTime: 60_000,
   });
 
-export const useMatrix = (
-  course: number,
-  asked: { food?: string; knives?: Api['KnifeSource']; student?: number },
-) =>
-  useQuery({
+interface AskedOfMatrix {
+  food?: string;
+  knives?: Api['KnifeSource'];
+  student?: number;
+}
+
+const matrixOf = (course: number, asked: AskedOfMatrix) =>
+  queryOptions({
     queryKey: [...keys.playbook(course), asked],
     queryFn: ({ signal }) =>
       answer(
         api.GET('/api/courses/{id}/playbook', { params: { path: { id: course }, query: asked }, signal }),
       ),
-    placeholderData: keepPreviousData,
   });
+
+export const useMatrix = (course: number, asked: AskedOfMatrix) =>
+  useQuery({ ...matrixOf(course, asked), placeholderData: keepPreviousData });
+
+/** Reads a matrix before it is shown, so that the screen is drawn once and not twice. */
+export function useReadMatrix(course: number) {
+  const client = useQueryClient();
+  return (asked: AskedOfMatrix) => client.ensureQueryData(matrixOf(course, asked)).catch(() => undefined);
+}
 
 /** What other schools would change, before they are saved. */
 export const useTriedSchools = (course: number, schools: Api['Schools'] | undefined) =>

@@ -140,7 +140,7 @@ fn care_of(
     let knife = reader.knife(id)?;
     let kind = kind_of(catalogue, &knife)?;
     let schools = schools_of(reader, asked.course)?;
-    let history = reader.care_histories(catalogue)?.remove(&id).unwrap_or_default();
+    let history = reader.care_histories(catalogue, Some(id))?.remove(&id).unwrap_or_default();
     let against = match &asked.food {
         None => None,
         Some(food) => Some(catalogue.food(food).ok_or_else(|| {

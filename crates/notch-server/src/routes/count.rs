@@ -77,7 +77,7 @@ fn with_input<T>(
         school,
         lesson: &lesson,
         exercises: &plan.exercises,
-        histories: &reader.care_histories(catalogue)?,
+        histories: &reader.care_histories(catalogue, None)?,
         ticks: &reader.check_ticks(id)?,
     }))
 }

@@ -70,7 +70,7 @@ pub(crate) async fn list(State(state): State<AppState>, Asked(asked): Asked<Seen
             Ok(Json(rack_view(&RackInput {
                 catalogue,
                 knives: &reader.knives()?,
-                histories: &reader.care_histories(catalogue)?,
+                histories: &reader.care_histories(catalogue, None)?,
                 schools: schools_of(reader, asked.course)?,
                 today,
                 class_today: reader.lesson_on(today)?,

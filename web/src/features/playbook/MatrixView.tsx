@@ -1,8 +1,9 @@
 import { SegmentedControl, Select } from '@mantine/core';
-import { useRef } from 'react';
+import { useCallbackRef } from '@mantine/hooks';
+import { memo, useRef } from 'react';
 import { useSearchParams } from 'react-router';
 import type { Api } from '../../api/client';
-import { useCatalogue, useCourse, useMatrix } from '../../api/queries';
+import { useCatalogue, useCourse, useMatrix, useReadMatrix } from '../../api/queries';
 import { capital } from '../../shared/format';
 import { Mark } from '../../shared/mark';
 import { Failed, Loading } from '../../shared/State';
@@ -40,11 +41,13 @@ export function MatrixView({ courseId, tabs }: { courseId: number; tabs: React.R
   const source = (search.get('knives') ?? 'rack') as Api['KnifeSource'];
   const student = search.get('student');
   const any = food === 'any';
-  const matrix = useMatrix(courseId, {
-    food: any ? undefined : food,
+  const asked = (next: string) => ({
+    food: next === 'any' ? undefined : next,
     knives: source,
     student: student ? Number(student) : undefined,
   });
+  const matrix = useMatrix(courseId, asked(food));
+  const read = useReadMatrix(courseId);
   const change = (next: Record<string, string | null>) =>
     setSearch(
       (before) => {
@@ -107,7 +110,7 @@ export function MatrixView({ courseId, tabs }: { courseId: number; tabs: React.R
             searchable
             allowDeselect={false}
             value={food}
-            onChange={(value) => value && change({ food: value })}
+            onChange={(value) => value && void read(asked(value)).then(() => change({ food: value }))}
             data={[
               { value: 'any', label: 'Any food' },
               ...(catalogue.data?.foods ?? []).map((f) => ({ value: f.id, label: capital(f.name) })),
@@ -198,15 +201,8 @@ interface GridProps {
 function Grid({ matrix, at, against, onChoose, onAgainst }: GridProps) {
   const table = useRef<HTMLTableElement>(null);
   const [row, column] = at;
-  const go = (r: number, c: number) => {
-    const next: [number, number] = [
-      Math.max(0, Math.min(matrix.rows.length - 1, r)),
-      Math.max(0, Math.min(matrix.knives.length - 1, c)),
-    ];
-    onChoose(...next);
-    table.current?.querySelector<HTMLButtonElement>(`[data-cell="${next[0]}/${next[1]}"]`)?.focus();
-  };
-  const onKeyDown = (event: React.KeyboardEvent, r: number, c: number) => {
+  const choose = useCallbackRef(onChoose);
+  const onKey = useCallbackRef((event: React.KeyboardEvent, r: number, c: number) => {
     const steps: Record<string, [number, number]> = {
       ArrowUp: [r - 1, c],
       ArrowDown: [r + 1, c],
@@ -218,12 +214,15 @@ function Grid({ matrix, at, against, onChoose, onAgainst }: GridProps) {
     const step = steps[event.key];
     if (step) {
       event.preventDefault();
-      go(...step);
+      const nextRow = Math.max(0, Math.min(matrix.rows.length - 1, step[0]));
+      const nextColumn = Math.max(0, Math.min(matrix.knives.length - 1, step[1]));
+      onChoose(nextRow, nextColumn);
+      table.current?.querySelector<HTMLButtonElement>(`[data-cell="${nextRow}/${nextColumn}"]`)?.focus();
     } else if (event.key === 'v') {
       event.preventDefault();
       onAgainst(c);
     }
-  };
+  });
   return (
     <div className={styles.scroll}>
       <table className={styles.matrix} ref={table} aria-label="Cuts by knives">
@@ -243,39 +242,77 @@ function Grid({ matrix, at, against, onChoose, onAgainst }: GridProps) {
         </thead>
         <tbody>
           {matrix.rows.map((line, r) => (
-            <tr
+            <Line
               key={line.cut}
-              className={r > 0 && matrix.rows[r - 1]?.family !== line.family ? styles.family : undefined}
-            >
-              <th scope="row" className={styles.rowHead}>
-                {capital(line.name)}
-                {line.size && <small className="mono">{line.size}</small>}
-              </th>
-              {line.cells.map((cell, c) => {
-                const knife = matrix.knives[c];
-                const chosen = r === row && c === column;
-                return (
-                  <td key={knife ? keyOf(knife) : c} className={styles.cell}>
-                    <button
-                      type="button"
-                      data-cell={`${r}/${c}`}
-                      data-against={r === row && c === against}
-                      tabIndex={chosen ? 0 : -1}
-                      aria-pressed={chosen}
-                      aria-label={`${line.name}, ${knife?.name ?? ''}${knife?.sharp === false ? `, no. ${knife.numbers.join()}` : ''}: ${cell.refused ? 'refused' : `${cell.score} of 100`}`}
-                      title={cell.words}
-                      onClick={() => onChoose(r, c)}
-                      onKeyDown={(event) => onKeyDown(event, r, c)}
-                    >
-                      <FitGlyph cell={cell} fits={matrix.fits} />
-                    </button>
-                  </td>
-                );
-              })}
-            </tr>
+              line={line}
+              knives={matrix.knives}
+              fits={matrix.fits}
+              index={r}
+              apart={r > 0 && matrix.rows[r - 1]?.family !== line.family}
+              chosen={r === row ? column : -1}
+              against={r === row ? against : -1}
+              choose={choose}
+              onKey={onKey}
+            />
           ))}
         </tbody>
       </table>
     </div>
   );
 }
+
+interface LineProps {
+  line: Api['MatrixRow'];
+  knives: Api['MatrixKnife'][];
+  fits: number;
+  index: number;
+  /** Another family begins here. */
+  apart: boolean;
+  chosen: number;
+  against: number;
+  choose: (row: number, column: number) => void;
+  onKey: (event: React.KeyboardEvent, row: number, column: number) => void;
+}
+
+/** A cut: drawn again only when it changes, so that walking the matrix stays quick. */
+const Line = memo(function Line({
+  line,
+  knives,
+  fits,
+  index,
+  apart,
+  chosen,
+  against,
+  choose,
+  onKey,
+}: LineProps) {
+  return (
+    <tr className={apart ? styles.family : undefined}>
+      <th scope="row" className={styles.rowHead}>
+        {capital(line.name)}
+        {line.size && <small className="mono">{line.size}</small>}
+      </th>
+      {line.cells.map((cell, c) => {
+        const knife = knives[c];
+        const dull = knife?.sharp === false ? `, no. ${knife.numbers.join()}` : '';
+        return (
+          <td key={knife ? keyOf(knife) : c} className={styles.cell}>
+            <button
+              type="button"
+              data-cell={`${index}/${c}`}
+              data-against={c === against}
+              tabIndex={c === chosen ? 0 : -1}
+              aria-pressed={c === chosen}
+              aria-label={`${line.name}, ${knife?.name ?? ''}${dull}: ${cell.refused ? 'refused' : `${cell.score} of 100`}`}
+              title={cell.words}
+              onClick={() => choose(index, c)}
+              onKeyDown={(event) => onKey(event, index, c)}
+            >
+              <FitGlyph cell={cell} fits={fits} />
+            </button>
+          </td>
+        );
+      })}
+    </tr>
+  );
+});

@@ -21,7 +21,7 @@ const HANDS = [
 /** Groups that are drawn at once; more on demand, so that a rack of thousands opens quickly. */
 const SHOWN = 60;
 /** Numbers of one group that are shown at once. */
-const NUMBERS = 40;
+const NUMBERS = 24;
 
 /** Which knives there are, and which are fit for class: in the week and on the morning. */
 export function KnivesView({ courseId, tabs }: { courseId: number; tabs: React.ReactNode }) {

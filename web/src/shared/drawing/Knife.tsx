@@ -23,8 +23,11 @@ export function Knife({ silhouette, scale, third, mirrored, parts, against, labe
   const id = useId();
   const { width, height, heel } = silhouette;
   const marked = third ? THIRDS.indexOf(third) : -1;
-  const above = parts ? 46 : 2;
-  const below = (parts ? 46 : 2) + (against ? against.height + 6 : 0);
+  // Labels are as large on the screen whatever the scale of the drawing.
+  const em = 13 / scale;
+  const margin = parts ? em * 3.6 : 2;
+  const above = margin;
+  const below = margin + (against ? against.height + 6 : 0);
   return (
     <svg
       width={(width + 4) * scale}
@@ -63,7 +66,7 @@ export function Knife({ silhouette, scale, third, mirrored, parts, against, labe
         ))}
         {against && <Food against={against} silhouette={silhouette} />}
       </g>
-      {parts && <Labels parts={parts} silhouette={silhouette} mirrored={mirrored ?? false} />}
+      {parts && <Labels parts={parts} silhouette={silhouette} mirrored={mirrored ?? false} em={em} />}
     </svg>
   );
 }
@@ -91,10 +94,13 @@ function Labels({
   parts,
   silhouette,
   mirrored,
+  em,
 }: {
   parts: Api['KnifePart'][];
   silhouette: Api['Silhouette'];
   mirrored: boolean;
+  /** Height of the letters, in units of the drawing. */
+  em: number;
 }) {
   const { width, heel, heel_height } = silhouette;
   const place = (part: Api['KnifePart']) => {
@@ -110,13 +116,13 @@ function Labels({
     return side.map((each, index) => ({ ...each, row: index % 3 }));
   };
   return (
-    <g fontSize={13} fill="var(--ink)">
+    <g fontSize={em} fill="var(--ink)">
       {[...rows(true), ...rows(false)].map(({ part, x, y, up, row }) => {
-        const end = up ? -8 - row * 13 : silhouette.height + 14 + row * 13;
-        const anchor = x < 40 ? 'start' : x > width - 40 ? 'end' : 'middle';
+        const end = up ? -em * (0.6 + row) : silhouette.height + em * (1.1 + row);
+        const anchor = x < em * 2 ? 'start' : x > width - em * 2 ? 'end' : 'middle';
         return (
           <g key={part.id}>
-            <path d={`M${x} ${y}V${up ? end + 2 : end - 10}`} stroke="var(--ink-2)" strokeWidth={0.8} />
+            <path d={`M${x} ${y}V${up ? end + 2 : end - em * 0.8}`} stroke="var(--ink-2)" strokeWidth={0.8} />
             <circle cx={x} cy={y} r={2} fill="var(--accent)" />
             <text x={x} y={end} textAnchor={anchor}>
               {part.name}
