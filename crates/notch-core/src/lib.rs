@@ -29,6 +29,7 @@
 //! ```
 
 pub mod care;
+pub mod carry;
 pub mod catalogue;
 pub mod comfort;
 pub mod drawing;
@@ -37,6 +38,7 @@ pub mod geometry;
 pub mod kit;
 pub mod lesson;
 pub mod measure;
+pub mod onion;
 pub mod own;
 pub mod people;
 mod problem;

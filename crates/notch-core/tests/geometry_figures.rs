@@ -8,7 +8,7 @@
     reason = "a helper that cannot go on fails its test"
 )]
 
-use notch_core::geometry::{Chain, Piece, sheet, squared_cylinder, squared_ellipsoid, squared_frustum, strokes};
+use notch_core::geometry::{Chain, Piece, flat_first, sheet, squared_cylinder, squared_ellipsoid, squared_frustum, strokes};
 use notch_core::measure::wilson_lower;
 use notch_core::units::Millimetres;
 use serde_json::Value;
@@ -121,5 +121,41 @@ fn wilson_bounds() {
             let found = wilson_lower(inside, of, number(wilson, z));
             assert!((found - number(row, bound)).abs() < 1e-9, "{row}: {found}");
         }
+    }
+}
+
+#[test]
+fn flat_first_sticks() {
+    for row in figures("1d_rustic") {
+        let (inputs, out) = (&row["in"], &row["out"]);
+        let found = flat_first(mm(inputs, "d"), mm(inputs, "s"), mm(inputs, "t"), mm(inputs, "w"));
+        let sticks: Vec<u32> = serde_json::from_value(out["sticks_per_plank"].clone()).unwrap();
+        assert_eq!(found.sticks, sticks, "{row}");
+        assert_eq!(found.count, count(out, "count"), "{row}");
+        near(found.share, number(out, "area_fraction"), "area");
+        near(found.slice_share, number(out, "slice_area_fraction"), "slice");
+        assert!((found.cap.get() - number(out, "cap_height_left")).abs() < 1e-9, "{row}");
+    }
+}
+
+#[test]
+fn pieces_for_nine_in_ten_students() {
+    for row in figures("8_how_many") {
+        let (inputs, out) = (&row["in"], &row["out"]);
+        let found = notch_core::lesson::pieces_to_cut(count(inputs, "G"), number(inputs, "p")).unwrap();
+        assert_eq!(found, count(out, "n"), "{row}");
+    }
+}
+
+#[test]
+fn spines_above_the_stone() {
+    let catalogue = notch_core::catalogue::Catalogue::shipped().unwrap();
+    let kind = catalogue.knife("chefs").unwrap();
+    for row in figures("6_spine_height") {
+        let (inputs, out) = (&row["in"], &row["out"]);
+        let angle = notch_core::units::Degrees::new(number(inputs, "angle_deg")).unwrap();
+        let aid = notch_core::care::angle_aid(&catalogue, kind, mm(inputs, "b"), angle, Millimetres::whole(2));
+        near(aid.spine_height.get(), number(out, "spine_height"), "spine");
+        near(aid.underside.get(), number(out, "spine_underside_if_2mm_spine"), "underside");
     }
 }

@@ -5,6 +5,7 @@
 
 mod cylinder;
 mod ellipsoid;
+mod flat_first;
 mod frustum;
 mod sheet;
 mod strokes;
@@ -12,6 +13,7 @@ mod work;
 
 pub use cylinder::{Squared, squared_cylinder};
 pub use ellipsoid::{EllipsoidBlock, squared_ellipsoid};
+pub use flat_first::{FlatFirst, flat_first};
 pub use frustum::{FrustumYield, Segment, squared_frustum};
 pub use sheet::{SheetYield, sheet};
 pub use strokes::{Chain, Strokes, strokes};

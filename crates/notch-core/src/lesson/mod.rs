@@ -1,7 +1,9 @@
 //! A lesson: does it fit its minutes, what must be bought, how long does each student cut.
 
 mod figures;
+mod how_many;
 mod time_rule;
 
 pub use figures::{Amount, ClassSize, ExerciseFigures, WasteFigures, exercise_figures, rounds};
+pub use how_many::{CONFIDENCE, pieces_to_cut};
 pub use time_rule::{MAX_MINUTES, PlannedSegment, SegmentOnRule, TimeRule, WayOut, lay_out};

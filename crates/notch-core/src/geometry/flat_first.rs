@@ -1,0 +1,58 @@
+//! Sticks from a round section by the kitchen's way: one flat, then planks, rounded edges trimmed.
+
+use serde::Serialize;
+
+use super::times;
+use crate::units::Millimetres;
+
+/// What a disc gives when it is cut flat first.
+#[derive(Clone, Debug, PartialEq, Serialize)]
+#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
+pub struct FlatFirst {
+    /// Sticks from each full plank, from the board up; a plank may give none.
+    pub sticks: Vec<u32>,
+    /// All sticks.
+    pub count: u32,
+    /// Area of the sticks over the area of the disc, 0..1.
+    pub share: f64,
+    /// Area of the slice cut off below over the area of the disc, 0..1.
+    pub slice_share: f64,
+    /// Height of the round top that is left over.
+    pub cap: Millimetres,
+}
+
+/// Half the chord of a disc at a height from its middle; 0 outside.
+fn half_chord(d: f64, y: f64) -> f64 {
+    (d * d / 4.0 - y * y).max(0.0).sqrt()
+}
+
+/// Cuts a disc of `diameter` flat by a slice of depth `slice`, then into planks of `thickness` from
+/// the flat up, each into sticks of `width`.
+///
+/// A plank is full if its top is within the disc; it gives as many sticks as fit the smaller of the
+/// chords at its two faces. A slice of the whole disc, or nothing that fits, gives counts of 0.
+///
+/// # Units
+/// Millimetres; `thickness` and `width` above 0, or nothing fits.
+pub fn flat_first(diameter: Millimetres, slice: Millimetres, thickness: Millimetres, width: Millimetres) -> FlatFirst {
+    let (d, s, t, w) = (diameter.get(), slice.get().min(diameter.get()), thickness.get(), width.get());
+    let disc = std::f64::consts::PI * d * d / 4.0;
+    let planks = if t > 0.0 { times(d - s, t).min(100_000) } else { 0 };
+    let floor = s - d / 2.0;
+    let sticks: Vec<u32> = (0..planks)
+        .map(|plank| {
+            let faces = [plank, plank + 1].map(|face| 2.0 * half_chord(d, floor + f64::from(face) * t));
+            let chord = faces[0].min(faces[1]);
+            if w > 0.0 { times(chord, w) } else { 0 }
+        })
+        .collect();
+    let count = sticks.iter().copied().fold(0, u32::saturating_add);
+    let angle = if d > 0.0 { 2.0 * (1.0 - 2.0 * s / d).clamp(-1.0, 1.0).acos() } else { 0.0 };
+    FlatFirst {
+        cap: Millimetres::clamped(d - s - f64::from(planks) * t),
+        share: if disc > 0.0 { f64::from(count) * t * w / disc } else { 0.0 },
+        slice_share: (angle - angle.sin()) / (2.0 * std::f64::consts::PI),
+        count,
+        sticks,
+    }
+}

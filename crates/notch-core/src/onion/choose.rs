@@ -1,0 +1,257 @@
+//! The way of cutting an onion that gives the most pieces of a wanted size.
+
+use serde::{Deserialize, Serialize};
+
+use super::ball::{BallFigures, half_ball};
+use super::section::{Figures, MAX_CUTS, Method, OnionError, section};
+use crate::units::Millimetres;
+
+/// The size that is wanted, and of what.
+#[derive(Clone, Copy, Debug, PartialEq, Serialize, Deserialize)]
+#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
+pub struct Wanted {
+    /// Radius of the onion.
+    pub radius: Millimetres,
+    /// Layers.
+    pub layers: u8,
+    /// Edge of the wanted dice: the cells should have its square, and crosscuts are as far apart.
+    pub size: Millimetres,
+}
+
+/// What may not be exceeded.
+#[derive(Clone, Copy, Debug, Default, PartialEq, Eq, Serialize, Deserialize)]
+#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
+pub struct Limits {
+    /// Most strokes for a half, crosscuts included; none for any number.
+    pub strokes: Option<u32>,
+    /// Nothing moves towards the guide hand: no level cut.
+    pub no_level_cut: bool,
+}
+
+/// The best that one method gives.
+#[derive(Clone, Debug, PartialEq, Serialize)]
+#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
+pub struct Found {
+    /// Method, with its best aim depth.
+    pub method: Method,
+    /// Cuts from above, or fanned.
+    pub cuts: u8,
+    /// Aim depths that are as good within 1 %, in radii: the best is a jagged function of slivers.
+    pub depths: Option<[f64; 2]>,
+    /// Strokes for a half: cuts, level cuts, crosscuts.
+    pub strokes: u32,
+    /// Strokes that move towards the guide hand's side.
+    pub strokes_towards_hand: u32,
+    /// Share of the section in pieces of the wanted size (±25 %) that are no ribbons.
+    pub wanted: f64,
+    /// Share of the section in ribbons: longer than twice the wanted size.
+    pub ribbons: f64,
+    /// The section in figures.
+    pub figures: Figures,
+    /// The half ball in figures.
+    pub ball: BallFigures,
+}
+
+/// A point of the trade between evenness and strokes.
+#[derive(Clone, Copy, Debug, PartialEq, Serialize)]
+#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
+pub struct Trade {
+    /// Strokes for a half.
+    pub strokes: u32,
+    /// Best share of wanted pieces in so many strokes.
+    pub wanted: f64,
+    /// Method that gives it.
+    pub method: Method,
+}
+
+/// All methods compared.
+#[derive(Clone, Debug, PartialEq, Serialize)]
+#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
+pub struct Choice {
+    /// The best of each method, the best of all first; none where the limits leave nothing.
+    pub found: Vec<Found>,
+    /// Methods that are as good as the first, within one part in a hundred of the whole.
+    pub as_good: usize,
+    /// The best for each number of strokes.
+    pub trade: Vec<Trade>,
+    /// The finding in a sentence.
+    pub words: String,
+}
+
+/// Aim depths that are tried, in radii: closer together where they matter.
+const DEPTHS: [f64; 22] =
+    [0.05, 0.1, 0.15, 0.2, 0.25, 0.3, 0.35, 0.4, 0.45, 0.5, 0.55, 0.6, 0.65, 0.7, 0.8, 0.9, 1.0, 1.25, 1.5, 2.0, 3.0, 5.0];
+
+/// One way that was tried.
+#[derive(Clone, Debug)]
+struct Tried {
+    method: Method,
+    cuts: u8,
+    strokes: u32,
+    wanted: f64,
+    ribbons: f64,
+    figures: Figures,
+}
+
+impl Method {
+    /// The method in plain words.
+    pub const fn words(self) -> &'static str {
+        match self {
+            Method::Verticals => "verticals only",
+            Method::Level { .. } => "level cuts and verticals",
+            Method::Centre => "radial cuts to the centre",
+            Method::Below { .. } => "radial cuts that aim below the board",
+            Method::Turned => "verticals, the last third turned",
+            Method::HalfRings => "crosswise half-rings, turned",
+        }
+    }
+
+    const fn level_cuts(self) -> u32 {
+        match self {
+            Method::Level { level } => level as u32,
+            _ => 0,
+        }
+    }
+
+    /// Methods that differ only in a figure are one kind.
+    fn same_kind(self, other: Method) -> bool {
+        std::mem::discriminant(&self) == std::mem::discriminant(&other)
+    }
+}
+
+/// Compares every method at every number of cuts whose mean piece is near the wanted size, so that
+/// no method wins by making other pieces.
+///
+/// # Errors
+/// [`OnionError`] for sizes out of range, a wanted size over the radius among them.
+///
+/// # Complexity
+/// Some hundreds of sections, and one half ball a method.
+pub fn choose(wanted: Wanted, limits: Limits) -> Result<Choice, OnionError> {
+    let (r, size) = (wanted.radius.get(), wanted.size.get());
+    super::section::check(wanted.radius, wanted.layers, 1, Method::Verticals)?;
+    if !(size >= 0.5 && size <= r) {
+        return Err(OnionError::Crosscut(size));
+    }
+    // Planes at a step of `size` on both sides of the one at the centre.
+    let crosscuts = 2 * ((r / size * (1.0 - 1e-9)).floor() as u32) + 1;
+    let mut tried = Vec::new();
+    for method in methods(limits) {
+        for cuts in 1..=MAX_CUTS {
+            let strokes = u32::from(cuts) + method.level_cuts() + crosscuts;
+            if limits.strokes.is_some_and(|most| strokes > most) {
+                break;
+            }
+            let expected = std::f64::consts::PI * r * r / 2.0 / f64::from(cuts) / f64::from(wanted.layers);
+            if expected * 2.5 < size * size / f64::from(method.level_cuts() + 1) {
+                break;
+            }
+            tried.push(try_one(wanted, method, cuts, strokes)?);
+        }
+    }
+    let mut found = Vec::new();
+    for first in &tried {
+        if found.iter().any(|each: &Found| each.method.same_kind(first.method)) {
+            continue;
+        }
+        let alike: Vec<&Tried> = tried.iter().filter(|each| each.method.same_kind(first.method)).collect();
+        let best = alike.iter().copied().reduce(|best, next| if next.wanted > best.wanted + 1e-12 { next } else { best });
+        if let Some(best) = best {
+            found.push(finish(wanted, best, &alike)?);
+        }
+    }
+    found.sort_by(|a, b| b.wanted.total_cmp(&a.wanted));
+    let top = found.first().map_or(0.0, |best| best.wanted);
+    let as_good = found.iter().skip(1).filter(|each| top - each.wanted <= 0.01).count();
+    Ok(Choice { words: words(&found, as_good), trade: trade(&tried), as_good, found })
+}
+
+fn methods(limits: Limits) -> Vec<Method> {
+    let mut methods = vec![Method::Verticals, Method::Centre, Method::Turned];
+    methods.extend(DEPTHS.map(|depth| Method::Below { depth }));
+    if !limits.no_level_cut {
+        methods.extend((1..=3).map(|level| Method::Level { level }));
+    }
+    methods
+}
+
+fn try_one(wanted: Wanted, method: Method, cuts: u8, strokes: u32) -> Result<Tried, OnionError> {
+    let found = section(wanted.radius, wanted.layers, cuts, method)?;
+    let (square, long) = (wanted.size.get().powi(2), wanted.size.get() * 2.0);
+    let total: f64 = found.cells.iter().map(|cell| cell.area).sum();
+    let share = |keep: &dyn Fn(f64, f64) -> bool| {
+        found.cells.iter().filter(|cell| keep(cell.area, cell.longest)).map(|cell| cell.area).sum::<f64>() / total
+    };
+    let is_ribbon = |longest: f64| longest > long * (1.0 + 1e-9);
+    Ok(Tried {
+        method,
+        cuts,
+        strokes,
+        wanted: share(&|area, longest| (area / square - 1.0).abs() <= 0.25 + 1e-9 && !is_ribbon(longest)),
+        ribbons: share(&|_, longest| is_ribbon(longest)),
+        figures: found.figures,
+    })
+}
+
+fn finish(wanted: Wanted, best: &Tried, alike: &[&Tried]) -> Result<Found, OnionError> {
+    let depths = match best.method {
+        Method::Below { .. } => {
+            let good = alike.iter().filter(|each| each.cuts == best.cuts && each.wanted >= best.wanted * 0.99);
+            let depths = good.filter_map(|each| match each.method {
+                Method::Below { depth } => Some(depth),
+                _ => None,
+            });
+            Some(depths.fold([f64::INFINITY, 0.0], |[low, high]: [f64; 2], depth| [low.min(depth), high.max(depth)]))
+        }
+        _ => None,
+    };
+    Ok(Found {
+        method: best.method,
+        cuts: best.cuts,
+        depths,
+        strokes: best.strokes,
+        strokes_towards_hand: best.method.level_cuts(),
+        wanted: best.wanted,
+        ribbons: best.ribbons,
+        figures: best.figures,
+        ball: half_ball(wanted.radius, wanted.layers, best.cuts, best.method, wanted.size, false)?,
+    })
+}
+
+/// The best for each number of strokes that is better than any with fewer.
+fn trade(tried: &[Tried]) -> Vec<Trade> {
+    let mut sorted: Vec<&Tried> = tried.iter().collect();
+    sorted.sort_by(|a, b| a.strokes.cmp(&b.strokes).then(b.wanted.total_cmp(&a.wanted)));
+    let mut found: Vec<Trade> = Vec::new();
+    for each in sorted {
+        let better = found.last().is_none_or(|last| each.wanted > last.wanted + 1e-9);
+        let same = found.last().is_some_and(|last| last.strokes == each.strokes);
+        if better && !same {
+            found.push(Trade { strokes: each.strokes, wanted: each.wanted, method: each.method });
+        }
+    }
+    found
+}
+
+fn words(found: &[Found], as_good: usize) -> String {
+    let Some(best) = found.first() else {
+        return "No way of cutting it keeps within these strokes: allow more, or a larger dice.".to_owned();
+    };
+    let mut words = format!(
+        "{} with {} cuts: {:.0} % of the half comes out at the wanted size, {:.0} % as ribbons, in {} strokes.",
+        crate::words::capital(best.method.words()),
+        best.cuts,
+        best.wanted * 100.0,
+        best.ribbons * 100.0,
+        best.strokes
+    );
+    let others: Vec<&str> = found.iter().skip(1).take(as_good).map(|each| each.method.words()).collect();
+    if others.is_empty() {
+        if let Some(next) = found.get(1) {
+            words.push_str(&format!(" Next: {}, {:.0} %.", next.method.words(), next.wanted * 100.0));
+        }
+    } else {
+        words.push_str(&format!(" As good: {}.", others.join("; ")));
+    }
+    words
+}

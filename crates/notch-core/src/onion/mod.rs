@@ -1,0 +1,14 @@
+//! Layered balls cut into pieces: the half disc in section, the half ball, and which way is best.
+//!
+//! The half lies on its flat face: y is height above the board, the root–stem axis is z. Layers are
+//! shells of equal thickness around the centre; layer `k` of `n` reaches from `R (k−1) / n` to
+//! `R k / n`. Cuts have no width.
+
+mod ball;
+mod choose;
+mod disc;
+mod section;
+
+pub use ball::{BallFigures, half_ball};
+pub use choose::{Choice, Found, Limits, Wanted, choose};
+pub use section::{Cell, Figures, MAX_CUTS, MAX_DEPTH, MAX_LAYERS, Method, OnionError, Section, section};
