@@ -30,6 +30,8 @@ test('pictures of the main views @shots', async ({ page, app }) => {
     await page.getByRole('radio', { name: 'Level cuts, then verticals' }).check();
     await expect(page.getByText(/^Changes \d+ of/)).toBeVisible();
   });
+  await shot('bench', '/courses/1/bench');
+  await shot('onion', '/courses/1/bench?view=onion&method=below&depth=0.6&cuts=12');
   await shot('kit', '/courses/1/playbook?view=kit');
   await shot('class', '/courses/1/class/5?exercise=11&student=11', async () => {
     // The clock of a running attempt would differ from picture to picture: start and stop at once.

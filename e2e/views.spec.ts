@@ -17,6 +17,8 @@ const VIEWS: [string, string, RegExp | string][] = [
   ['Playbook, schools', '/courses/1/playbook?view=schools', 'Where practitioners disagree'],
   ['Playbook, kit', '/courses/1/playbook?view=kit', 'The smallest kit'],
   ['Playbook, own', '/courses/1/playbook?view=own', 'Our own values'],
+  ['Bench', '/courses/1/bench?lean=5', 'Julienne of carrot'],
+  ['Bench, onion', '/courses/1/bench?view=onion&method=below', 'Dice of an onion'],
   ['Plan', '/courses/1/plan/5', 'Sticks: batonnet, then julienne'],
   ['Plan, adding', '/courses/1/plan/6?add=1&food=carrot&cut=julienne', 'Julienne, then brunoise'],
   ['Class', '/courses/1/class/5?student=11', 'Batonnet of potato'],

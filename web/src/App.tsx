@@ -10,6 +10,7 @@ const PlanPage = lazy(() => import('./features/plan/PlanPage'));
 const ClassPage = lazy(() => import('./features/class/ClassPage'));
 const YardPage = lazy(() => import('./features/yard/YardPage'));
 const PlaybookPage = lazy(() => import('./features/playbook/PlaybookPage'));
+const BenchPage = lazy(() => import('./features/bench/BenchPage'));
 const RackPage = lazy(() => import('./features/rack/RackPage'));
 const CoursePage = lazy(() => import('./features/course/CoursePage'));
 const AboutPage = lazy(() => import('./features/about/AboutPage'));
@@ -28,6 +29,7 @@ export function App() {
           <Route index element={<Navigate to="yard" replace />} />
           <Route path="rack" element={<RackPage />} />
           <Route path="rack/:lessonId" element={<RackPage />} />
+          <Route path="bench" element={<BenchPage />} />
           <Route path="playbook" element={<PlaybookPage />} />
           <Route path="plan" element={<PlanPage />} />
           <Route path="plan/:lessonId" element={<PlanPage />} />

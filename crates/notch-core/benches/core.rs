@@ -11,6 +11,7 @@
 use std::hint::black_box;
 
 use notch_core::kit::{KitGoal, KitJob, KitKnife, smallest_kit};
+use notch_core::onion::{self, Limits, Method, choose, half_ball, section};
 use notch_core::records::{Bolster, Course, CourseFields, EdgeState, Knife, KnifeFields, Tang};
 use notch_core::units::Millimetres;
 use notch_core::views::{KnifeSource, School, matrix, school_changes};
@@ -156,5 +157,19 @@ fn playbook(criterion: &mut Criterion) {
     });
 }
 
-criterion_group!(benches, measuring, fitting, playbook);
+fn bench_place(criterion: &mut Criterion) {
+    let r = Millimetres::whole(40);
+    criterion.bench_function("onion section, 8 layers, 7 cuts", |bencher| {
+        bencher.iter(|| section(black_box(r), 8, 7, Method::Below { depth: 0.6 }));
+    });
+    criterion.bench_function("half onion, 8 layers, 7 cuts", |bencher| {
+        bencher.iter(|| half_ball(black_box(r), 8, 7, Method::Below { depth: 0.6 }, Millimetres::whole(8), false));
+    });
+    let wanted = onion::Wanted { radius: r, layers: 8, size: Millimetres::clamped(6.35) };
+    criterion.bench_function("choose for me, small dice", |bencher| {
+        bencher.iter(|| choose(black_box(wanted), Limits::default()));
+    });
+}
+
+criterion_group!(benches, measuring, fitting, playbook, bench_place);
 criterion_main!(benches);

@@ -8,7 +8,8 @@ use rand_chacha::ChaCha8Rng;
 use rand_distr::{Distribution, Normal};
 use serde::{Deserialize, Serialize};
 
-use crate::catalogue::Tolerance;
+use crate::catalogue::{Dimension, TargetSize, Tolerance};
+use crate::measure::SideFigures;
 use crate::problem::Problem;
 use crate::units::Millimetres;
 
@@ -74,10 +75,10 @@ pub struct Carried {
     pub inside: f64,
     /// Pieces that were tried.
     pub pieces: usize,
-    /// A sample of finished thicknesses, to draw.
-    pub thicknesses: Vec<Millimetres>,
-    /// A sample of finished widths, to draw.
-    pub widths: Vec<Millimetres>,
+    /// A sample of finished thicknesses, as they are drawn on the size rule.
+    pub thicknesses: Option<SideFigures>,
+    /// A sample of finished widths.
+    pub widths: Option<SideFigures>,
     /// What the chain does with these errors, in a sentence.
     pub words: String,
 }
@@ -156,9 +157,10 @@ pub fn carry(cut: &CarriedCut, errors: &CutErrors, tolerance: &Tolerance, seed: 
         }
     };
     let pieces = thick.len();
-    let sample = |sizes: &[f64]| {
+    let sample = |dimension: Dimension, size: Millimetres, sizes: &[f64]| {
         let step = (pieces / SHOWN).max(1);
-        sizes.iter().step_by(step).map(|size| Millimetres::clamped(*size)).collect()
+        let shown = sizes.iter().step_by(step).map(|size| Millimetres::clamped(*size)).collect();
+        SideFigures::within(dimension, TargetSize::Exact { size }, tolerance, shown)
     };
     let lean_sd = if cut.sticks > 1 { run_off / 2.0 } else { 0.0 };
     let mut carried = Carried {
@@ -167,8 +169,8 @@ pub fn carry(cut: &CarriedCut, errors: &CutErrors, tolerance: &Tolerance, seed: 
         length: side(&long, l, l + errors.length_bias, spread(l)),
         inside: all as f64 / pieces.max(1) as f64,
         pieces,
-        thicknesses: sample(&thick),
-        widths: sample(&wide),
+        thicknesses: sample(Dimension::Thickness, cut.thickness, &thick),
+        widths: sample(Dimension::Width, cut.width, &wide),
         words: String::new(),
     };
     carried.words = words(cut, errors, &carried);

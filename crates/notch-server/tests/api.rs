@@ -608,3 +608,54 @@ async fn what_was_answered_is_answered_again_until_something_changes() {
     assert_eq!(server.get("/api/rack").await.1["fit"].as_u64(), rack["fit"].as_u64().map(|fit| fit - 1));
     assert_ne!(server.post("/api/courses/1/advice", ask).await.1, first);
 }
+
+#[tokio::test]
+async fn the_bench_answers_both_ways_and_refuses_what_cannot_be() {
+    let server = Server::new(None);
+    let ask = |more: Value| {
+        let mut question = json!({ "food": "carrot", "cut": "julienne", "good": 20, "success": 0.8 });
+        question.as_object_mut().unwrap().extend(more.as_object().unwrap().clone());
+        question
+    };
+    let (status, view) = server.post("/api/courses/1/bench", ask(json!({}))).await;
+    assert_eq!(status, StatusCode::OK, "{view}");
+    assert_eq!((&view["ways"][0]["pieces"], &view["pieces_each"]), (&json!(77), &json!(28)));
+    assert!(view["difference"].as_str().unwrap().starts_with("Flat first gives"));
+    let (_, large) = server.post("/api/courses/1/bench", ask(json!({ "thickness": 40, "width": 40 }))).await;
+    assert_eq!(large["ways"][0]["pieces"], 0);
+    assert!(large["nothing_fits"].as_str().unwrap().contains("the largest square that does is"), "{large}");
+    for (wrong, pointer) in [
+        (json!({ "success": 0 }), "/success"),
+        (json!({ "good": 0 }), "/good"),
+        (json!({ "thickness": 0 }), "/thickness"),
+        (json!({ "food": "stone" }), "/food"),
+        (json!({ "errors": { "lean_degrees": 80 } }), "/errors/lean_degrees"),
+        (json!({ "shape": { "kind": "cylinder", "diameter": 30, "length": 100 } }), "/shape/kind"),
+    ] {
+        let (status, problem) = server.post("/api/courses/1/bench", ask(wrong)).await;
+        assert_eq!(
+            (status, &problem["problems"][0]["pointer"]),
+            (StatusCode::UNPROCESSABLE_ENTITY, &json!(pointer)),
+            "{problem}"
+        );
+    }
+    let onion = |layers: u8, depth: f64| json!({ "radius": 40, "layers": layers, "cuts": 9, "method": { "kind": "below", "depth": depth }, "size": 6.35 });
+    let (status, found) = server.post("/api/bench/onion", onion(8, 0.5)).await;
+    assert_eq!(status, StatusCode::OK, "{found}");
+    assert_eq!(found["grades"].as_array().unwrap().len(), found["section"]["cells"].as_array().unwrap().len());
+    for (layers, depth, pointer) in
+        [(60, 0.5, "/layers"), (0, 0.5, "/layers"), (8, 0.0, "/method/depth"), (8, 101.0, "/method/depth")]
+    {
+        let (status, problem) = server.post("/api/bench/onion", onion(layers, depth)).await;
+        assert_eq!(
+            (status, &problem["problems"][0]["pointer"]),
+            (StatusCode::UNPROCESSABLE_ENTITY, &json!(pointer)),
+            "{problem}"
+        );
+    }
+    let choose =
+        json!({ "wanted": { "radius": 40, "layers": 8, "size": 6.35 }, "limits": { "strokes": 20, "no_level_cut": true } });
+    let (status, choice) = server.post("/api/bench/onion/choose", choose).await;
+    assert_eq!(status, StatusCode::OK);
+    assert!(choice["found"][0]["strokes"].as_u64().unwrap() <= 20, "{choice}");
+}

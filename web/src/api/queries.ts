@@ -142,6 +142,35 @@ export const useKit = (course: number, question: Api['KitQuestion'] | undefined)
     retry: false,
   });
 
+/** A cut seen before it is made; the latest question wins. */
+export const useBench = (course: number, question: Api['BenchQuestion']) =>
+  useQuery({
+    queryKey: ['bench', course, question],
+    queryFn: ({ signal }) =>
+      answer(api.POST('/api/courses/{id}/bench', { ...path(course), body: question, signal })),
+    placeholderData: keepPreviousData,
+    retry: false,
+    gcTime: 60_000,
+  });
+
+export const useOnion = (question: Api['OnionQuestion']) =>
+  useQuery({
+    queryKey: ['onion', question],
+    queryFn: ({ signal }) => answer(api.POST('/api/bench/onion', { body: question, signal })),
+    placeholderData: keepPreviousData,
+    retry: false,
+    gcTime: 60_000,
+  });
+
+export const useOnionChoice = (asked: Api['ChooseForMe']) =>
+  useQuery({
+    queryKey: ['onion-choice', asked],
+    queryFn: ({ signal }) => answer(api.POST('/api/bench/onion/choose', { body: asked, signal })),
+    placeholderData: keepPreviousData,
+    retry: false,
+    gcTime: 60_000,
+  });
+
 export const useOwn = () => useQuery({ queryKey: keys.own, queryFn: () => answer(api.GET('/api/own')) });
 
 export const useCheckSheet = (lesson: number) =>

@@ -106,6 +106,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/bench/onion": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** An onion cut one way, cell by cell; nothing is kept. */
+        post: operations["bench_onion"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bench/onion/choose": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The way of cutting an onion that gives most of a wanted size; nothing is kept. */
+        post: operations["bench_choose"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/catalogue": {
         parameters: {
             query?: never;
@@ -170,6 +204,23 @@ export interface paths {
         put?: never;
         /** Advice for a choice of food and cut, worked out while choosing; nothing is kept. */
         post: operations["plan_advice"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/courses/{id}/bench": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Pieces, waste, strokes and minutes of a cut, both ways of working; nothing is kept. */
+        post: operations["bench_cut"];
         delete?: never;
         options?: never;
         head?: never;
@@ -937,11 +988,163 @@ export interface components {
             /** @description Hold was right. */
             hold_ticked: boolean;
         };
+        /** @description A half ball cut into pieces. */
+        BallFigures: {
+            /**
+             * Format: int32
+             * @description Crosscuts through the half.
+             */
+            crosscuts: number;
+            /** @description Volumes of the pieces in figures, mm³. */
+            figures: components["schemas"]["Figures"];
+            /**
+             * Format: int32
+             * @description Whole slabs and end caps.
+             */
+            slabs: number;
+        };
         /**
          * @description Which blade a beginner starts with.
          * @enum {string}
          */
         BeginnerBlade: "ladder" | "small_first" | "big_first";
+        /** @description What is looked at. */
+        BenchQuestion: {
+            /** @description Id of the cut. */
+            cut: string;
+            /** @description Errors along the chain. */
+            errors?: components["schemas"]["CutErrors"];
+            /** @description Id of the food. */
+            food: string;
+            /**
+             * Format: int32
+             * @description Good pieces that each student should have, 1 to 2,000.
+             */
+            good: number;
+            length?: components["schemas"]["Millimetres"] | null;
+            shape?: components["schemas"]["Shape"] | null;
+            /**
+             * Format: double
+             * @description Share of the pieces that come out good, above 0 and up to 1.
+             */
+            success: number;
+            thickness?: components["schemas"]["Millimetres"] | null;
+            width?: components["schemas"]["Millimetres"] | null;
+        };
+        /** @description A rectangle in the section, in mm: from the left, and down from the top of the food. */
+        BenchRect: {
+            /**
+             * Format: double
+             * @description Height.
+             */
+            height: number;
+            /**
+             * Format: double
+             * @description Width.
+             */
+            width: number;
+            /**
+             * Format: double
+             * @description Left side.
+             */
+            x: number;
+            /**
+             * Format: double
+             * @description Top side.
+             */
+            y: number;
+        };
+        /** @description A step of the chain. */
+        BenchStep: {
+            /** @description How, with the figures. */
+            detail: string;
+            /** @description What is done. */
+            title: string;
+        };
+        /** @description Everything that the Bench shows of a cut of a food. */
+        BenchView: {
+            carried?: components["schemas"]["Carried"] | null;
+            /** @description How the ways differ, in a sentence. */
+            difference: string;
+            /** @description Why pieces are not counted, where they are not. */
+            no_count?: string | null;
+            /** @description Where nothing fits, the largest that does, in words. */
+            nothing_fits?: string | null;
+            outline?: components["schemas"]["Outline"] | null;
+            /**
+             * Format: int32
+             * @description Pieces that each student cuts, so that nine in ten have enough good ones.
+             */
+            pieces_each: number;
+            /** @description What the trimmings become. */
+            scraps: string;
+            /** @description The food's size as it is worked with. */
+            shape: components["schemas"]["Shape"];
+            /** @description `3.2 × 3.2 × 50`. */
+            size: string;
+            /** @description The chain, step by step. */
+            steps: components["schemas"]["BenchStep"][];
+            /** @description Sizes that are worked to. */
+            target: components["schemas"]["Target"];
+            /** @description `Julienne of carrot`. */
+            title: string;
+            /** @description Ways of working; squared first. */
+            ways: components["schemas"]["BenchWay"][];
+        };
+        /** @description One way of working, in figures and drawn. */
+        BenchWay: {
+            /**
+             * Format: double
+             * @description Grams of ends of one unit.
+             */
+            ends_grams: number;
+            /**
+             * Format: double
+             * @description Grams for the class.
+             */
+            grams_class: number;
+            /**
+             * Format: double
+             * @description Minutes for one unit at the class's pace.
+             */
+            minutes: number;
+            /** @description The way in words. */
+            name: string;
+            /**
+             * Format: int32
+             * @description Pieces of one unit.
+             */
+            pieces: number;
+            /** @description The thickest section with its pieces. */
+            pieces_drawn: components["schemas"]["BenchRect"][];
+            /**
+             * Format: double
+             * @description Share of the food that becomes pieces, 0..1.
+             */
+            share: number;
+            /**
+             * Format: int64
+             * @description Strokes for one unit.
+             */
+            strokes: number;
+            /**
+             * Format: double
+             * @description Grams of rounded sides and tails of one unit.
+             */
+            trimmed_grams: number;
+            /**
+             * Format: int32
+             * @description Units for the class.
+             */
+            units_class: number;
+            /**
+             * Format: int32
+             * @description Units that give each student enough.
+             */
+            units_each: number;
+            /** @description `squared` or `flat_first`. */
+            way: string;
+        };
         /** @description One block that is squared and cut on its own. */
         Block: {
             /**
@@ -1105,6 +1308,43 @@ export interface components {
             /** @description What to mind, though it was taken. */
             warnings: string[];
         };
+        /** @description What arrives. */
+        Carried: {
+            /**
+             * Format: double
+             * @description Share of pieces with all three sides inside, 0..1.
+             */
+            inside: number;
+            /** @description Length. */
+            length: components["schemas"]["CarriedSide"];
+            /** @description Pieces that were tried. */
+            pieces: number;
+            /** @description Thickness. */
+            thickness: components["schemas"]["CarriedSide"];
+            thicknesses?: components["schemas"]["SideFigures"] | null;
+            /** @description Width. */
+            width: components["schemas"]["CarriedSide"];
+            widths?: components["schemas"]["SideFigures"] | null;
+            /** @description What the chain does with these errors, in a sentence. */
+            words: string;
+        };
+        /** @description What arrives of one side. */
+        CarriedSide: {
+            /** @description Mean and standard deviation in closed form, mm. */
+            closed_form: number[];
+            /**
+             * Format: double
+             * @description Share inside the tolerance, 0..1.
+             */
+            inside: number;
+            /** @description Mean size. */
+            mean: components["schemas"]["Millimetres"];
+            /**
+             * Format: double
+             * @description Standard deviation, mm (population).
+             */
+            sd: number;
+        };
         /** @description Everything the screens choose from. */
         CatalogueView: {
             boards: components["schemas"]["Board"][];
@@ -1128,6 +1368,31 @@ export interface components {
          * @enum {string}
          */
         CautionSeverity: "note" | "caution" | "stop";
+        /** @description One piece in the section. */
+        Cell: {
+            /**
+             * Format: double
+             * @description mm².
+             */
+            area: number;
+            /**
+             * Format: int32
+             * @description Place along the cuts: from the left, for radial cuts to the centre from the right.
+             */
+            column: number;
+            /**
+             * Format: int32
+             * @description Layer from the centre out, 0 first.
+             */
+            layer: number;
+            /**
+             * Format: double
+             * @description Longest straight line inside it, mm.
+             */
+            longest: number;
+            /** @description Outline as an SVG path in mm: x across from the centre, y down from the top of the board. */
+            path: string;
+        };
         /** @description A change to a record, with the version it was made from. */
         Change_CourseFields: {
             /** @description What a person edits of a course. */
@@ -1345,6 +1610,17 @@ export interface components {
             /** @description Who ticked it, 1 to 60 characters. */
             who: string;
         };
+        /** @description All methods compared. */
+        Choice: {
+            /** @description Methods that are as good as the first, within one part in a hundred of the whole. */
+            as_good: number;
+            /** @description The best of each method, the best of all first; none where the limits leave nothing. */
+            found: components["schemas"]["Found"][];
+            /** @description The best for each number of strokes. */
+            trade: components["schemas"]["Trade"][];
+            /** @description The finding in a sentence. */
+            words: string;
+        };
         /** @description One option among others, e.g. a grip. */
         Choice_Grip: {
             /** @description How well it suits. */
@@ -1392,6 +1668,13 @@ export interface components {
              * @enum {string}
              */
             value: "tip" | "middle" | "heel";
+        };
+        /** @description A wanted size with its limits. */
+        ChooseForMe: {
+            /** @description What may not be exceeded. */
+            limits?: components["schemas"]["Limits"];
+            /** @description Onion and size. */
+            wanted: components["schemas"]["Wanted"];
         };
         /** @description Schools to save, with the version of the course that they were chosen from. */
         ChosenSchools: {
@@ -1614,6 +1897,39 @@ export interface components {
              */
             rung?: number;
             strand?: components["schemas"]["Strand"] | null;
+        };
+        /** @description Errors along the chain. */
+        CutErrors: {
+            /**
+             * Format: double
+             * @description Lean of the blade in degrees, 0 to 45: each face runs off over the height of the cut.
+             * @default 0
+             */
+            lean_degrees: number;
+            /**
+             * Format: double
+             * @description Crosscuts too long by so many millimetres; −20 to 20.
+             * @default 0
+             */
+            length_bias: number;
+            /**
+             * Format: double
+             * @description Planks too thick (or, below 0, too thin) by so many millimetres; −20 to 20.
+             * @default 0
+             */
+            plank_bias: number;
+            /**
+             * Format: double
+             * @description Unevenness of each step (coefficient of variation), 0 to 1.
+             * @default 0
+             */
+            step_cv: number;
+            /**
+             * Format: double
+             * @description Sticks too wide by so many millimetres; −20 to 20.
+             * @default 0
+             */
+            stick_bias: number;
         };
         /**
          * @description Family of a cut: the chain of work that makes it.
@@ -1856,6 +2172,51 @@ export interface components {
          * @enum {string}
          */
         FaultSeverity: "polish" | "hold" | "stop";
+        /** @description What a set of pieces comes to. */
+        Figures: {
+            /** @description Pieces that count. */
+            count: number;
+            /**
+             * Format: double
+             * @description Share of the pieces under a quarter of the mean.
+             */
+            count_crumbs: number;
+            /**
+             * Format: double
+             * @description Share of the pieces within ±25 % of the mean.
+             */
+            count_even: number;
+            /**
+             * Format: double
+             * @description Coefficient of variation (population).
+             */
+            cv: number;
+            /**
+             * Format: double
+             * @description Largest.
+             */
+            max: number;
+            /**
+             * Format: double
+             * @description Mean size: mm², or mm³ in a ball.
+             */
+            mean: number;
+            /**
+             * Format: double
+             * @description Smallest.
+             */
+            min: number;
+            /**
+             * Format: double
+             * @description Share of the whole in pieces under a quarter of the mean: crumbs.
+             */
+            share_crumbs: number;
+            /**
+             * Format: double
+             * @description Share of the whole in pieces within ±25 % of the mean.
+             */
+            share_even: number;
+        };
         /** @description What one rule found in one case. */
         Finding: {
             /** @description For, against, or refuse. */
@@ -1941,11 +2302,52 @@ export interface components {
             /** @description The same in words. */
             words: string;
         };
+        /** @description The best that one method gives. */
+        Found: {
+            /** @description The half ball in figures. */
+            ball: components["schemas"]["BallFigures"];
+            /**
+             * Format: int32
+             * @description Cuts from above, or fanned.
+             */
+            cuts: number;
+            /** @description Aim depths that are as good within 1 %, in radii: the best is a jagged function of slivers. */
+            depths?: number[] | null;
+            /** @description The section in figures. */
+            figures: components["schemas"]["Figures"];
+            /** @description Method, with its best aim depth. */
+            method: components["schemas"]["Method"];
+            /**
+             * Format: double
+             * @description Share of the section in ribbons: longer than twice the wanted size.
+             */
+            ribbons: number;
+            /**
+             * Format: int32
+             * @description Strokes for a half: cuts, level cuts, crosscuts.
+             */
+            strokes: number;
+            /**
+             * Format: int32
+             * @description Strokes that move towards the guide hand's side.
+             */
+            strokes_towards_hand: number;
+            /**
+             * Format: double
+             * @description Share of the section in pieces of the wanted size (±25 %) that are no ribbons.
+             */
+            wanted: number;
+        };
         /**
          * @description How garlic is taken apart.
          * @enum {string}
          */
         GarlicSchool: "both" | "crush" | "small_knife";
+        /**
+         * @description A cell against a wanted size.
+         * @enum {string}
+         */
+        Grade: "crumb" | "small" | "wanted" | "large" | "ribbon";
         /**
          * @description How the knife hand holds the knife.
          * @enum {string}
@@ -2445,6 +2847,20 @@ export interface components {
          * @enum {string}
          */
         LessonWhen: "past" | "next" | "later";
+        /** @description What may not be exceeded. */
+        Limits: {
+            /**
+             * @description Nothing moves towards the guide hand: no level cut.
+             * @default false
+             */
+            no_level_cut: boolean;
+            /**
+             * Format: int32
+             * @description Most strokes for a half, crosscuts included; none for any number.
+             * @default null
+             */
+            strokes: number | null;
+        };
         /** @description Name and plain words of a grip, hold or motion. */
         Manner: {
             /** @description How it is done. */
@@ -2530,6 +2946,36 @@ export interface components {
             /** @description Thickness, set by the plank cut. */
             thickness: components["schemas"]["Millimetres"];
             width?: components["schemas"]["Millimetres"] | null;
+        };
+        /** @description How the half is cut. */
+        Method: {
+            /** @enum {string} */
+            kind: "verticals";
+        } | {
+            /** @enum {string} */
+            kind: "level";
+            /**
+             * Format: int32
+             * @description Level cuts, 1 to 10.
+             */
+            level: number;
+        } | {
+            /** @enum {string} */
+            kind: "centre";
+        } | {
+            /**
+             * Format: double
+             * @description Depth of the point in radii, above 0 and up to 100.
+             */
+            depth: number;
+            /** @enum {string} */
+            kind: "below";
+        } | {
+            /** @enum {string} */
+            kind: "turned";
+        } | {
+            /** @enum {string} */
+            kind: "half_rings";
         };
         /**
          * Format: double
@@ -2634,6 +3080,59 @@ export interface components {
          * @enum {string}
          */
         OnionDice: "computed" | "level_cut" | "radial" | "verticals" | "half_rings";
+        /** @description What is asked of an onion. */
+        OnionQuestion: {
+            /**
+             * Format: int32
+             * @description Cuts, 1 to 60.
+             */
+            cuts: number;
+            /**
+             * Format: int32
+             * @description Layers, 1 to 40.
+             */
+            layers: number;
+            /** @description How it is cut. */
+            method: components["schemas"]["Method"];
+            /** @description Radius, 5 to 150 mm. */
+            radius: components["schemas"]["Millimetres"];
+            /** @description Edge of the wanted dice; crosscuts are as far apart. */
+            size: components["schemas"]["Millimetres"];
+        };
+        /** @description An onion cut one way. */
+        OnionView: {
+            /** @description The half ball in figures. */
+            ball: components["schemas"]["BallFigures"];
+            /** @description Cautions of this way of cutting. */
+            cautions: string[];
+            edges?: components["schemas"]["SideFigures"] | null;
+            /** @description Each cell against the wanted size, in the order of the cells. */
+            grades: components["schemas"]["Grade"][];
+            /** @description The method in words. */
+            name: string;
+            /**
+             * Format: double
+             * @description Share of the section in ribbons.
+             */
+            ribbons: number;
+            /** @description The section, cell by cell. */
+            section: components["schemas"]["Section"];
+            /**
+             * Format: int32
+             * @description Strokes for a half.
+             */
+            strokes: number;
+            /**
+             * Format: int32
+             * @description Strokes that move towards the guide hand's side.
+             */
+            strokes_towards_hand: number;
+            /**
+             * Format: double
+             * @description Share of the section in pieces of the wanted size (±25 %) that are no ribbons.
+             */
+            wanted: number;
+        };
         /** @description Outline of a section; its centre is the origin of the drawing. */
         Outline: {
             /** @description Full height. */
@@ -3040,6 +3539,15 @@ export interface components {
             tip?: components["schemas"]["TipOnBoard"];
             /** @description Whether a cut may go towards oneself. */
             towards_self?: components["schemas"]["TowardsSelf"];
+        };
+        /** @description A half disc cut into cells. */
+        Section: {
+            /** @description Cells that count, layer by layer from the centre. */
+            cells: components["schemas"]["Cell"][];
+            /** @description Cuts as SVG paths, from the board to the skin. */
+            cuts: string[];
+            /** @description Their areas in figures. */
+            figures: components["schemas"]["Figures"];
         };
         /** @description The squared block in the section. */
         SectionBlock: {
@@ -3528,6 +4036,21 @@ export interface components {
          * @enum {string}
          */
         TowardsSelf: "paring_only" | "never";
+        /** @description A point of the trade between evenness and strokes. */
+        Trade: {
+            /** @description Method that gives it. */
+            method: components["schemas"]["Method"];
+            /**
+             * Format: int32
+             * @description Strokes for a half.
+             */
+            strokes: number;
+            /**
+             * Format: double
+             * @description Best share of wanted pieces in so many strokes.
+             */
+            wanted: number;
+        };
         /** @description Schools that are tried before they are saved. */
         TriedSchools: {
             /** @description The schools. */
@@ -3573,6 +4096,18 @@ export interface components {
             /** @description Figures of each side that was measured and has a target. */
             sides: components["schemas"]["SideFigures"][];
             taper?: components["schemas"]["TaperFigures"] | null;
+        };
+        /** @description The size that is wanted, and of what. */
+        Wanted: {
+            /**
+             * Format: int32
+             * @description Layers.
+             */
+            layers: number;
+            /** @description Radius of the onion. */
+            radius: components["schemas"]["Millimetres"];
+            /** @description Edge of the wanted dice: the cells should have its square, and crosscuts are as far apart. */
+            size: components["schemas"]["Millimetres"];
         };
         /** @description Grams cut off, for the students' share. */
         WasteFigures: {
@@ -3837,6 +4372,68 @@ export interface operations {
             };
         };
     };
+    bench_onion: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OnionQuestion"];
+            };
+        };
+        responses: {
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OnionView"];
+                };
+            };
+        };
+    };
+    bench_choose: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ChooseForMe"];
+            };
+        };
+        responses: {
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Choice"];
+                };
+            };
+        };
+    };
     catalogue: {
         parameters: {
             query?: never;
@@ -3997,6 +4594,39 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Advice"];
+                };
+            };
+        };
+    };
+    bench_cut: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BenchQuestion"];
+            };
+        };
+        responses: {
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BenchView"];
                 };
             };
         };

@@ -8,7 +8,7 @@ use crate::catalogue::{Cut, CutFamily, Food, Handling, Shape, Target};
 use crate::units::Millimetres;
 
 /// Length that long food is cut to before it is diced, since a longer block is not handled well.
-const DICING_BLOCK: Millimetres = Millimetres::whole(50);
+pub(super) const DICING_BLOCK: Millimetres = Millimetres::whole(50);
 
 /// The part of a round food's height that is cut off to make it lie flat before planks are taken.
 const FLAT_SLICE_SHARE: f64 = 0.1;

@@ -156,7 +156,7 @@ pub fn exercise_figures(
 }
 
 /// Minutes for one student: strokes at the pace, and handling for each regrouping and each unit.
-fn student_minutes(worked: &WorkedFood, units: u32, pace: Pace, handling: &Handling) -> f64 {
+pub(crate) fn student_minutes(worked: &WorkedFood, units: u32, pace: Pace, handling: &Handling) -> f64 {
     let strokes = worked.strokes as f64 / handling.strokes_per_minute(pace);
     let seconds = worked.regroupings as f64 * handling.regroup_seconds + handling.unit_seconds;
     f64::from(units) * (strokes + seconds / 60.0)

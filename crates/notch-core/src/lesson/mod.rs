@@ -4,6 +4,7 @@ mod figures;
 mod how_many;
 mod time_rule;
 
+pub(crate) use figures::student_minutes;
 pub use figures::{Amount, ClassSize, ExerciseFigures, WasteFigures, exercise_figures, rounds};
 pub use how_many::{CONFIDENCE, pieces_to_cut};
 pub use time_rule::{MAX_MINUTES, PlannedSegment, SegmentOnRule, TimeRule, WayOut, lay_out};

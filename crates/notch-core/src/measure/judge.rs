@@ -70,6 +70,43 @@ pub struct SideFigures {
 }
 
 impl SideFigures {
+    /// Of one side within a tolerance.
+    pub(crate) fn within(
+        dimension: Dimension,
+        target: TargetSize,
+        tolerance: &Tolerance,
+        sizes: Vec<Millimetres>,
+    ) -> Option<Self> {
+        Self::of(dimension, target, band(target, tolerance), tolerance.around(target.nominal()), sizes)
+    }
+
+    /// Of sizes against a band; `None` if there are none.
+    pub(crate) fn of(
+        dimension: Dimension,
+        target: TargetSize,
+        (inside_from, inside_to): (Millimetres, Millimetres),
+        tolerance: Millimetres,
+        sizes: Vec<Millimetres>,
+    ) -> Option<Self> {
+        let numbers: Vec<f64> = sizes.iter().map(|size| size.get()).collect();
+        let spread = Spread::of(&numbers)?;
+        let mean = Millimetres::clamped(spread.mean);
+        let inside = sizes.iter().filter(|size| is_inside(**size, target, (inside_from, inside_to))).count();
+        Some(SideFigures {
+            dimension,
+            target,
+            inside_from,
+            inside_to,
+            tolerance,
+            mean,
+            bias: bias(mean, target),
+            sd: spread.sd,
+            cv: spread.cv(),
+            inside: InsideShare::new(inside, sizes.len()),
+            sizes,
+        })
+    }
+
     /// How far one size is from the target, in mm with its sign; 0 within a range or below a limit.
     pub fn off(&self, size: Millimetres) -> f64 {
         bias(size, self.target).get()
@@ -158,25 +195,8 @@ fn side_of(piece: &MeasuredPiece, dimension: Dimension) -> Option<Millimetres> {
 }
 
 fn figures(dimension: Dimension, target: TargetSize, tolerance: &Tolerance, pieces: &[MeasuredPiece]) -> Option<SideFigures> {
-    let sizes: Vec<Millimetres> = pieces.iter().filter_map(|piece| side_of(piece, dimension)).collect();
-    let numbers: Vec<f64> = sizes.iter().map(|size| size.get()).collect();
-    let spread = Spread::of(&numbers)?;
-    let (inside_from, inside_to) = band(target, tolerance);
-    let mean = Millimetres::clamped(spread.mean);
-    let inside = sizes.iter().filter(|size| is_inside(**size, target, (inside_from, inside_to))).count();
-    Some(SideFigures {
-        dimension,
-        target,
-        inside_from,
-        inside_to,
-        tolerance: tolerance.around(target.nominal()),
-        mean,
-        bias: bias(mean, target),
-        sd: spread.sd,
-        cv: spread.cv(),
-        inside: InsideShare::new(inside, sizes.len()),
-        sizes,
-    })
+    let sizes = pieces.iter().filter_map(|piece| side_of(piece, dimension)).collect();
+    SideFigures::of(dimension, target, band(target, tolerance), tolerance.around(target.nominal()), sizes)
 }
 
 fn taper(pieces: &[MeasuredPiece]) -> Option<TaperFigures> {

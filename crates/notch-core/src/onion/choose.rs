@@ -20,6 +20,7 @@ pub struct Wanted {
 
 /// What may not be exceeded.
 #[derive(Clone, Copy, Debug, Default, PartialEq, Eq, Serialize, Deserialize)]
+#[serde(default)]
 #[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
 pub struct Limits {
     /// Most strokes for a half, crosscuts included; none for any number.
@@ -106,7 +107,8 @@ impl Method {
         }
     }
 
-    const fn level_cuts(self) -> u32 {
+    /// Level cuts, which move towards the guide hand's side.
+    pub const fn level_cuts(self) -> u32 {
         match self {
             Method::Level { level } => level as u32,
             _ => 0,
@@ -117,6 +119,12 @@ impl Method {
     fn same_kind(self, other: Method) -> bool {
         std::mem::discriminant(&self) == std::mem::discriminant(&other)
     }
+}
+
+/// Strokes for a half: the cuts, the level cuts, and crosscuts `size` apart from one at the centre.
+pub fn strokes(radius: Millimetres, cuts: u8, method: Method, size: Millimetres) -> u32 {
+    let a_side = (radius.get() / size.get().max(0.1) * (1.0 - 1e-9)).floor().clamp(0.0, 1e6) as u32;
+    u32::from(cuts) + method.level_cuts() + 2 * a_side + 1
 }
 
 /// Compares every method at every number of cuts whose mean piece is near the wanted size, so that
@@ -133,12 +141,10 @@ pub fn choose(wanted: Wanted, limits: Limits) -> Result<Choice, OnionError> {
     if !(size >= 0.5 && size <= r) {
         return Err(OnionError::Crosscut(size));
     }
-    // Planes at a step of `size` on both sides of the one at the centre.
-    let crosscuts = 2 * ((r / size * (1.0 - 1e-9)).floor() as u32) + 1;
     let mut tried = Vec::new();
     for method in methods(limits) {
         for cuts in 1..=MAX_CUTS {
-            let strokes = u32::from(cuts) + method.level_cuts() + crosscuts;
+            let strokes = strokes(wanted.radius, cuts, method, wanted.size);
             if limits.strokes.is_some_and(|most| strokes > most) {
                 break;
             }
@@ -177,20 +183,8 @@ fn methods(limits: Limits) -> Vec<Method> {
 
 fn try_one(wanted: Wanted, method: Method, cuts: u8, strokes: u32) -> Result<Tried, OnionError> {
     let found = section(wanted.radius, wanted.layers, cuts, method)?;
-    let (square, long) = (wanted.size.get().powi(2), wanted.size.get() * 2.0);
-    let total: f64 = found.cells.iter().map(|cell| cell.area).sum();
-    let share = |keep: &dyn Fn(f64, f64) -> bool| {
-        found.cells.iter().filter(|cell| keep(cell.area, cell.longest)).map(|cell| cell.area).sum::<f64>() / total
-    };
-    let is_ribbon = |longest: f64| longest > long * (1.0 + 1e-9);
-    Ok(Tried {
-        method,
-        cuts,
-        strokes,
-        wanted: share(&|area, longest| (area / square - 1.0).abs() <= 0.25 + 1e-9 && !is_ribbon(longest)),
-        ribbons: share(&|_, longest| is_ribbon(longest)),
-        figures: found.figures,
-    })
+    let (share, ribbons) = found.against(wanted.size);
+    Ok(Tried { method, cuts, strokes, wanted: share, ribbons, figures: found.figures })
 }
 
 fn finish(wanted: Wanted, best: &Tried, alike: &[&Tried]) -> Result<Found, OnionError> {
@@ -241,14 +235,14 @@ fn words(found: &[Found], as_good: usize) -> String {
         "{} with {} cuts: {:.0} % of the half comes out at the wanted size, {:.0} % as ribbons, in {} strokes.",
         crate::words::capital(best.method.words()),
         best.cuts,
-        best.wanted * 100.0,
-        best.ribbons * 100.0,
+        (best.wanted * 100.0).floor(),
+        (best.ribbons * 100.0).floor(),
         best.strokes
     );
     let others: Vec<&str> = found.iter().skip(1).take(as_good).map(|each| each.method.words()).collect();
     if others.is_empty() {
         if let Some(next) = found.get(1) {
-            words.push_str(&format!(" Next: {}, {:.0} %.", next.method.words(), next.wanted * 100.0));
+            words.push_str(&format!(" Next: {}, {:.0} %.", next.method.words(), (next.wanted * 100.0).floor()));
         }
     } else {
         words.push_str(&format!(" As good: {}.", others.join("; ")));

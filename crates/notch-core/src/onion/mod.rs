@@ -10,5 +10,5 @@ mod disc;
 mod section;
 
 pub use ball::{BallFigures, half_ball};
-pub use choose::{Choice, Found, Limits, Wanted, choose};
-pub use section::{Cell, Figures, MAX_CUTS, MAX_DEPTH, MAX_LAYERS, Method, OnionError, Section, section};
+pub use choose::{Choice, Found, Limits, Trade, Wanted, choose, strokes};
+pub use section::{Cell, Figures, Grade, MAX_CUTS, MAX_DEPTH, MAX_LAYERS, Method, OnionError, Section, section};

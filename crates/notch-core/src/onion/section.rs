@@ -135,6 +135,23 @@ impl Figures {
     }
 }
 
+/// A cell against a wanted size.
+#[derive(Clone, Copy, Debug, PartialEq, Eq, Serialize)]
+#[serde(rename_all = "snake_case")]
+#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
+pub enum Grade {
+    /// Under a quarter of it.
+    Crumb,
+    /// Under 75 % of it.
+    Small,
+    /// Within ±25 % of it.
+    Wanted,
+    /// Over 125 % of it.
+    Large,
+    /// Longer than twice its edge, whatever its area.
+    Ribbon,
+}
+
 /// A half disc cut into cells.
 #[derive(Clone, Debug, PartialEq, Serialize)]
 #[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
@@ -145,6 +162,38 @@ pub struct Section {
     pub figures: Figures,
     /// Cuts as SVG paths, from the board to the skin.
     pub cuts: Vec<String>,
+}
+
+impl Cell {
+    /// The cell against a wanted dice of this edge.
+    pub fn grade(&self, size: Millimetres) -> Grade {
+        let ratio = self.area / size.get().powi(2).max(f64::MIN_POSITIVE);
+        if self.longest > size.get() * 2.0 * (1.0 + SLACK) {
+            Grade::Ribbon
+        } else if (ratio - 1.0).abs() <= 0.25 + SLACK {
+            Grade::Wanted
+        } else if ratio < 0.25 - SLACK {
+            Grade::Crumb
+        } else if ratio < 1.0 {
+            Grade::Small
+        } else {
+            Grade::Large
+        }
+    }
+}
+
+impl Section {
+    /// Shares of the section in pieces of a wanted size and in ribbons: within ±25 % of its square
+    /// and no ribbon; longer than twice its edge.
+    pub fn against(&self, size: Millimetres) -> (f64, f64) {
+        let total: f64 = self.cells.iter().map(|cell| cell.area).sum();
+        let share = |grade: Grade| {
+            // Added up from 0, since the sum of nothing would be a negative zero.
+            let kept = self.cells.iter().filter(|cell| cell.grade(size) == grade).fold(0.0, |sum, cell| sum + cell.area);
+            if total > 0.0 { kept / total } else { 0.0 }
+        };
+        (share(Grade::Wanted), share(Grade::Ribbon))
+    }
 }
 
 /// A region between cuts, before the layers part it.
@@ -260,8 +309,9 @@ pub fn section(radius: Millimetres, layers: u8, cuts: u8, method: Method) -> Res
             inner = outer;
             if area > 1e-9 * r * r {
                 let inner_radius = r * f64::from(layer) / f64::from(layers);
-                let outline = outline(&region.corners, inner_radius, outer_radius);
-                cells.push(Cell { layer, column: region.column, area, longest: longest(&outline), path: path(&outline) });
+                let outline = Outline::of(&region.corners, inner_radius, outer_radius);
+                let longest = outline.longest(inner_radius);
+                cells.push(Cell { layer, column: region.column, area, longest, path: outline.path() });
             }
         }
     }
@@ -270,37 +320,44 @@ pub fn section(radius: Millimetres, layers: u8, cuts: u8, method: Method) -> Res
     Ok(Section { figures: Figures::of(&areas), cuts: cut_lines(&regions, r), cells })
 }
 
-/// Corners of the part of a convex region that is inside the ring, in order: the outer arc, then the
-/// inner one back. Arcs are given by points a few degrees apart.
-pub(super) fn outline(corners: &[Point], inner: f64, outer: f64) -> Vec<Point> {
-    let mut ring = clip_to_disc(corners, outer);
-    if inner > 0.0 {
-        let hole = clip_to_disc(corners, inner);
-        if hole.len() > 2 {
-            // From the hole's nearest corner to the ring's, once around each: one closed line.
-            let near = |a: Point, b: Point| (a[0] - b[0]).powi(2) + (a[1] - b[1]).powi(2);
-            let mut best = (0, 0, f64::INFINITY);
-            for (i, a) in ring.iter().enumerate() {
-                for (j, b) in hole.iter().enumerate() {
-                    let apart = near(*a, *b);
-                    if apart < best.2 {
-                        best = (i, j, apart);
-                    }
-                }
-            }
-            ring.rotate_left(best.0);
-            let mut back: Vec<Point> = hole;
-            back.rotate_left(best.1);
-            back.reverse();
-            back.rotate_right(1);
-            let start = ring.first().copied();
-            ring.extend(start);
-            let bridge = back.first().copied();
-            ring.extend(back);
-            ring.extend(bridge);
-        }
+/// A convex region inside a ring: what is inside the outer circle, and of that what is inside the
+/// inner one and left out. Arcs are given by points a few degrees apart.
+struct Outline {
+    whole: Vec<Point>,
+    hole: Vec<Point>,
+}
+
+impl Outline {
+    fn of(corners: &[Point], inner: f64, outer: f64) -> Self {
+        let hole = if inner > 0.0 { clip_to_disc(corners, inner) } else { Vec::new() };
+        Outline { whole: clip_to_disc(corners, outer), hole }
     }
-    ring
+
+    /// Longest line between two points of the outline that are in the ring.
+    fn longest(&self, inner: f64) -> f64 {
+        let in_ring = |point: &&Point| point[0].hypot(point[1]) >= inner * (1.0 - 1e-9);
+        let points: Vec<Point> = self.whole.iter().chain(&self.hole).filter(in_ring).copied().collect();
+        let mut most = 0.0f64;
+        for (i, a) in points.iter().enumerate() {
+            for b in points.get(i..).unwrap_or(&[]) {
+                most = most.max((a[0] - b[0]).powi(2) + (a[1] - b[1]).powi(2));
+            }
+        }
+        most.sqrt()
+    }
+
+    /// Both lines as an SVG path, to be filled by the even–odd rule.
+    fn path(&self) -> String {
+        use std::fmt::Write;
+        let mut text = String::with_capacity((self.whole.len() + self.hole.len()) * 12);
+        for line in [&self.whole, &self.hole].into_iter().filter(|line| line.len() > 2) {
+            for (index, [x, y]) in line.iter().enumerate() {
+                let _ = write!(text, "{}{x:.2} {:.2}", if index == 0 { "M" } else { "L" }, -y);
+            }
+            text.push('Z');
+        }
+        text
+    }
 }
 
 /// The part of a convex polygon inside a disc, its arcs as points about three degrees apart.
@@ -356,27 +413,6 @@ fn arc_to(found: &mut Vec<Point>, to: Point, radius: f64) {
     found.push(to);
 }
 
-/// Longest line between two points of an outline.
-fn longest(outline: &[Point]) -> f64 {
-    let mut most = 0.0f64;
-    for (i, a) in outline.iter().enumerate() {
-        for b in &outline[i..] {
-            most = most.max((a[0] - b[0]).powi(2) + (a[1] - b[1]).powi(2));
-        }
-    }
-    most.sqrt()
-}
-
-fn path(outline: &[Point]) -> String {
-    use std::fmt::Write;
-    let mut text = String::with_capacity(outline.len() * 12);
-    for (index, [x, y]) in outline.iter().enumerate() {
-        let _ = write!(text, "{}{x:.2} {:.2}", if index == 0 { "M" } else { "L" }, -y);
-    }
-    text.push('Z');
-    text
-}
-
 /// The lines of the cuts inside the half disc: edges that two regions share.
 fn cut_lines(regions: &[Region], r: f64) -> Vec<String> {
     let mut lines = Vec::new();
@@ -385,7 +421,7 @@ fn cut_lines(regions: &[Region], r: f64) -> Vec<String> {
         for (p, q) in region.corners.iter().zip(next) {
             let level = (p[1] - q[1]).abs() < 1e-9;
             let edge = level && (p[1] < 1e-9 || p[1] > r - 1e-9);
-            let inside = super::section::inside_part(*p, *q, r);
+            let inside = inside_part(*p, *q, r);
             if let (false, Some([a, b])) = (edge, inside) {
                 let line = format!("M{:.2} {:.2}L{:.2} {:.2}", a[0], -a[1], b[0], -b[1]);
                 let back = format!("M{:.2} {:.2}L{:.2} {:.2}", b[0], -b[1], a[0], -a[1]);

@@ -1,6 +1,7 @@
 //! What each place of the program shows, worked out from the records: plain functions without I/O.
 
 mod advice;
+mod bench;
 mod check_sheet;
 mod class;
 mod kit;
@@ -10,6 +11,9 @@ mod rack;
 mod yard;
 
 pub use advice::{Advice, AdviceChoice, ChosenSetup, FITS, KnifeChoice, KnifeSource, School, advise, check_choice};
+pub use bench::{
+    BenchQuestion, BenchRect, BenchStep, BenchView, BenchWay, OnionQuestion, OnionView, bench_view, onion_choice, onion_view,
+};
 pub use check_sheet::{
     CheckInput, CheckItem, CheckPart, CheckSheet, CheckTick, Closing, CountedKnife, KnifeCount, check_closing, check_sheet,
     proposed_numbers,

@@ -1,6 +1,7 @@
 //! Handlers: extract, call the core and the store, answer. A file for each place of the program.
 
 pub(crate) mod about;
+pub(crate) mod bench;
 pub(crate) mod care;
 pub(crate) mod catalogue;
 pub(crate) mod class;

@@ -17,6 +17,7 @@ const Keys = lazy(() => import('./Keys'));
 const PLACES: { place: Place; name: string; key: string }[] = [
   { place: 'rack', name: 'Rack', key: 'r' },
   { place: 'playbook', name: 'Playbook', key: 'b' },
+  { place: 'bench', name: 'Bench', key: 'e' },
   { place: 'plan', name: 'Plan', key: 'p' },
   { place: 'class', name: 'Class', key: 'c' },
   { place: 'yard', name: 'Yard', key: 'y' },

@@ -2,7 +2,7 @@ import { Modal } from '@mantine/core';
 
 const KEYS: [string, string][] = [
   ['/', 'Find a student, knife, lesson or place'],
-  ['r  b  p  c  y', 'Rack, Playbook, Plan, Class, Yard'],
+  ['r  b  e  p  c  y', 'Rack, Playbook, Bench, Plan, Class, Yard'],
   ['← → ↑ ↓', 'In the Playbook: from cell to cell'],
   ['v', 'In the Playbook: set the cell against another knife'],
   ['← →', 'On a segment: a minute less, a minute more (Shift: five)'],

@@ -22,11 +22,13 @@ interface Props {
   cut?: string | null;
   /** Knife to start with, as `type/length`. */
   knife?: string | null;
+  /** Pieces for each student to start with. */
+  amount?: string | null;
   onAdvice: (advice: Api['Advice'] | undefined) => void;
   done: () => void;
 }
 
-function firstChoice({ exercise, food, cut, knife }: Props): Choice {
+function firstChoice({ exercise, food, cut, knife, amount: asked }: Props): Choice {
   if (exercise) {
     const { grip, hold, motion, third, knife_type, knife_length, amount, own_minutes } = exercise;
     return {
@@ -46,7 +48,7 @@ function firstChoice({ exercise, food, cut, knife }: Props): Choice {
   return {
     food: food ?? '',
     cut: cut ?? '',
-    amount: { kind: 'pieces', count: 40 },
+    amount: { kind: 'pieces', count: Number(asked) || 40 },
     ...(knife_type && length ? { knife_type, knife_length: Number(length) } : {}),
   };
 }

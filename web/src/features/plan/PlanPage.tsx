@@ -217,6 +217,7 @@ function LessonPlan({ courseId, plan }: { courseId: number; plan: Api['PlanView'
             food={search.get('food')}
             cut={search.get('cut')}
             knife={search.get('knife')}
+            amount={search.get('amount')}
             onAdvice={setShown}
             done={done}
           />

@@ -1,0 +1,95 @@
+//! The Bench: flat first against squared, errors carried through the chain, the onion chosen.
+
+#![allow(
+    clippy::unwrap_used,
+    clippy::expect_used,
+    clippy::panic,
+    missing_docs,
+    reason = "a helper that cannot go on fails its test"
+)]
+
+use std::sync::LazyLock;
+
+use notch_core::carry::{CarriedCut, CutErrors, carry};
+use notch_core::catalogue::{Catalogue, Shape, Target, TargetSize};
+use notch_core::geometry::{work_flat_first, work_food};
+use notch_core::lesson::pieces_to_cut;
+use notch_core::onion::{Limits, Method, Wanted, choose};
+use notch_core::units::Millimetres;
+use proptest::prelude::*;
+
+static CATALOGUE: LazyLock<Catalogue> = LazyLock::new(|| Catalogue::shipped().unwrap());
+
+fn mm(size: f64) -> Millimetres {
+    Millimetres::new(size).unwrap()
+}
+
+fn target(t: f64, w: f64, l: f64) -> Target {
+    let exact = |size: f64| Some(TargetSize::Exact { size: mm(size) });
+    Target { thickness: exact(t), width: exact(w), length: exact(l) }
+}
+
+fn cut(planks: u32, sticks: u32) -> CarriedCut {
+    CarriedCut { thickness: mm(6.0), width: mm(6.0), length: mm(50.0), planks, sticks, pieces: 1 }
+}
+
+#[test]
+fn trials_agree_with_the_closed_form() {
+    let tolerance = CATALOGUE.tolerance("school").unwrap();
+    let errors = CutErrors { plank_bias: 0.4, lean_degrees: 5.0, step_cv: 0.08, ..CutErrors::default() };
+    let found = carry(&cut(6, 6), &errors, tolerance, 3);
+    for side in [&found.thickness, &found.width, &found.length] {
+        assert!((side.mean.get() - side.closed_form[0]).abs() < 0.06 + side.closed_form[0] * 0.01, "{side:?}");
+        assert!((side.sd - side.closed_form[1]).abs() < side.closed_form[1] * 0.08, "{side:?}");
+    }
+    assert_eq!(carry(&cut(6, 6), &errors, tolerance, 3), found, "a seed makes it repeat");
+}
+
+#[test]
+fn a_leaning_blade_widens_the_spread_of_widths_and_not_of_planks() {
+    let tolerance = CATALOGUE.tolerance("school").unwrap();
+    let lean = |degrees: f64| carry(&cut(6, 6), &CutErrors { lean_degrees: degrees, ..CutErrors::default() }, tolerance, 1);
+    let (upright, leaning) = (lean(0.0), lean(5.0));
+    assert!(upright.width.sd < 1e-9 && leaning.width.sd > 0.2);
+    assert!(leaning.thickness.sd < 1e-9);
+    assert!((upright.inside - 1.0).abs() < 1e-12);
+}
+
+#[test]
+fn the_best_small_dice_in_few_strokes_has_no_level_cut() {
+    let wanted = Wanted { radius: mm(40.0), layers: 8, size: mm(25.4 / 4.0) };
+    let found = choose(wanted, Limits { strokes: Some(20), no_level_cut: true }).unwrap();
+    assert!(!found.found.is_empty());
+    assert!(found.found.iter().all(|each| each.strokes <= 20 && each.strokes_towards_hand == 0));
+    assert!(found.found.windows(2).all(|pair| pair[0].wanted >= pair[1].wanted));
+    let free = choose(wanted, Limits::default()).unwrap();
+    assert!(free.found.iter().any(|each| matches!(each.method, Method::Level { .. })), "level cuts are compared where allowed");
+    assert!(free.found[0].wanted >= found.found[0].wanted, "fewer limits are never worse");
+    let none = choose(wanted, Limits { strokes: Some(3), no_level_cut: true }).unwrap();
+    assert!(none.found.is_empty() && none.words.starts_with("No way"));
+}
+
+proptest! {
+    #[test]
+    fn pieces_and_waste_are_the_whole_food(d in 12.0f64..90.0, taper in 0.4f64..1.0, length in 60.0f64..300.0, t in 1.0f64..12.0, dice in any::<bool>()) {
+        let mut food = CATALOGUE.food("carrot").unwrap().clone();
+        food.shape = Shape::Frustum { big_end: mm(d), small_end: mm(d * taper), length: mm(length) };
+        let cut = CATALOGUE.cut(if dice { "small_dice" } else { "julienne" }).unwrap();
+        let target = if dice { target(t, t, t) } else { target(t, t, 50.0) };
+        let squared = work_food(&food, cut, &target, &CATALOGUE.handling).unwrap();
+        let kitchen = work_flat_first(&food, cut, &target, &CATALOGUE.handling).unwrap().worked;
+        for worked in [squared, kitchen] {
+            let side = |size: Option<TargetSize>| size.unwrap().nominal().get();
+            let pieces = f64::from(worked.pieces) * side(target.thickness) * side(target.width) * side(target.length);
+            let all = pieces + worked.trimmings.ends + worked.trimmings.squaring;
+            prop_assert!((all / worked.volume - 1.0).abs() < 1e-9, "{} of {}", all, worked.volume);
+        }
+    }
+
+    #[test]
+    fn more_success_never_asks_for_more_pieces(good in 1u32..60, p in 0.05f64..0.99, more in 0.0f64..0.5) {
+        let n = pieces_to_cut(good, p).unwrap();
+        prop_assert!(pieces_to_cut(good, (p + more).min(1.0)).unwrap() <= n);
+        prop_assert!(n >= good);
+    }
+}

@@ -1,0 +1,56 @@
+//! The Bench: a cut seen before it is made.
+
+use axum::Json;
+use axum::extract::State;
+use notch_core::onion::{Choice, Limits, Wanted};
+use notch_core::views::{BenchQuestion, BenchView, OnionQuestion, OnionView, bench_view, onion_choice, onion_view};
+use serde::Deserialize;
+use utoipa::ToSchema;
+
+use super::AtHand;
+use crate::error::ApiError;
+use crate::extract::{Body, Id};
+use crate::state::{AppState, blocking};
+
+/// Seed of the trials of carried errors, so that the same question has the same answer.
+const SEED: u64 = 7;
+
+/// A wanted size with its limits.
+#[derive(Debug, Deserialize, ToSchema)]
+pub(crate) struct ChooseForMe {
+    /// Onion and size.
+    wanted: Wanted,
+    /// What may not be exceeded.
+    #[serde(default)]
+    limits: Limits,
+}
+
+/// Pieces, waste, strokes and minutes of a cut, both ways of working; nothing is kept.
+#[utoipa::path(post, operation_id = "bench_cut", path = "/api/courses/{id}/bench", tag = "bench", params(("id" = i64, Path)), request_body = BenchQuestion,
+    responses((status = 200, body = BenchView), (status = "4XX", body = crate::ProblemDocument)))]
+pub(crate) async fn cut(
+    State(state): State<AppState>,
+    Id(id): Id,
+    Body(question): Body<BenchQuestion>,
+) -> Result<Json<BenchView>, ApiError> {
+    state
+        .read(move |reader, catalogue| {
+            let at_hand = AtHand::read(reader, id)?;
+            Ok(Json(bench_view(&at_hand.school(catalogue), &question, SEED)?))
+        })
+        .await
+}
+
+/// An onion cut one way, cell by cell; nothing is kept.
+#[utoipa::path(post, operation_id = "bench_onion", path = "/api/bench/onion", tag = "bench", request_body = OnionQuestion,
+    responses((status = 200, body = OnionView), (status = "4XX", body = crate::ProblemDocument)))]
+pub(crate) async fn onion(Body(question): Body<OnionQuestion>) -> Result<Json<OnionView>, ApiError> {
+    blocking(move || Ok(Json(onion_view(&question)?))).await
+}
+
+/// The way of cutting an onion that gives most of a wanted size; nothing is kept.
+#[utoipa::path(post, operation_id = "bench_choose", path = "/api/bench/onion/choose", tag = "bench", request_body = ChooseForMe,
+    responses((status = 200, body = Choice), (status = "4XX", body = crate::ProblemDocument)))]
+pub(crate) async fn choose(Body(body): Body<ChooseForMe>) -> Result<Json<Choice>, ApiError> {
+    blocking(move || Ok(Json(onion_choice(body.wanted, body.limits)?))).await
+}
