@@ -13,15 +13,20 @@ use std::path::Path;
 
 use jiff::Timestamp;
 use jiff::civil::date;
-use notch_core::catalogue::{BoardMaterial, Catalogue, Grip, GripSchool, Hold, Motion, Schools, SegmentKind, Third};
+use notch_core::care::{CareDeed, CareFields, CareHistory};
+use notch_core::catalogue::{
+    BoardMaterial, Catalogue, Grip, GripSchool, Habit, Hold, IndexOnSpine, Motion, Schools, SegmentKind, Third, TowardsSelf,
+};
 use notch_core::lesson::Amount;
 use notch_core::measure::{SampleCustom, judge, parse_pieces};
+use notch_core::own::OwnValue;
 use notch_core::people::{AgeBand, Hand, HandSize, Pace};
 use notch_core::records::{
     AttemptMarks, Bolster, CourseFields, EdgeState, ExerciseFields, IncidentFields, IncidentKind, KnifeFields, LessonFields,
     NewAttempt, StoredSegment, StudentFields, Tang,
 };
 use notch_core::units::{Degrees, Millimetres};
+use notch_core::views::{CheckTick, Closing};
 use notch_store::{DATABASE_FILE, Store, StoreError, schema_version};
 use proptest::prelude::*;
 use tempfile::TempDir;
@@ -359,4 +364,119 @@ proptest! {
         prop_assert_eq!(kept.fields.name, name.trim());
         prop_assert_eq!(kept.fields.notes, note.trim());
     }
+}
+
+#[test]
+fn care_says_when_a_knife_was_last_cared_for_and_how_worn_it_is() -> Tested {
+    let folder = TempDir::new()?;
+    let store = filled(folder.path())?;
+    let catalogue = Catalogue::shipped()?;
+    let history = |store: &Store| -> Result<CareHistory, StoreError> {
+        Ok(store.read(|reader| reader.care_histories(&catalogue, Some(1)))?.remove(&1).unwrap_or_default())
+    };
+    // 250 seconds on carrot (firmness 4) and a plastic board.
+    let minutes = 250.0 / 60.0 * catalogue.care.firmness_wear(4) * catalogue.care.board_wear(BoardMaterial::Plastic);
+    assert!((history(&store)?.wear.board_minutes - minutes).abs() < 1e-3);
+    let write = |deed: CareDeed, day: i8| {
+        let fields = CareFields { deed, on_day: date(2026, 9, day), words: String::new() };
+        let state = fields.deed.edge_state(&catalogue);
+        store.write::<_, StoreError>(|writer| writer.add_care(1, at(600), &fields, state))
+    };
+    write(CareDeed::Habit { habit: Habit::Dishwasher }, 9)?;
+    write(CareDeed::Hone { angle: None, strokes: 4 }, 10)?;
+    let worn = history(&store)?;
+    assert_eq!((worn.honed_on, worn.used_from), (Some(date(2026, 9, 10)), Some(date(2026, 9, 8))));
+    assert!((worn.wear.habit_minutes - 60.0).abs() < 1e-9);
+    write(CareDeed::Stone { angle: None, strokes: 10, grits: vec![1000] }, 11)?;
+    let ground = history(&store)?;
+    assert_eq!(ground.ground_on, Some(date(2026, 9, 11)));
+    assert!(ground.wear.total().abs() < 1e-9, "the stone takes the wear away");
+    write(CareDeed::SentOut, 12)?;
+    assert!(history(&store)?.away);
+    assert_eq!(store.read(|reader| reader.knife(1))?.fields.edge_state, EdgeState::Dull);
+    write(CareDeed::CameBack, 14)?;
+    write(CareDeed::PaperTest { clean: 3 }, 14)?;
+    let back = history(&store)?;
+    assert!(!back.away && back.tested_on == Some(date(2026, 9, 14)));
+    assert_eq!(store.read(|reader| reader.knife(1))?.fields.edge_state, EdgeState::Sharp);
+    assert_eq!(store.read(|reader| reader.care_events(1, 3))?.len(), 3);
+    Ok(())
+}
+
+#[test]
+fn ticks_counts_and_the_closing_are_kept_and_taken_back() -> Tested {
+    let folder = TempDir::new()?;
+    let store = filled(folder.path())?;
+    let catalogue = Catalogue::shipped()?;
+    let tick = CheckTick { item: "boards".into(), who: "Mara".into(), at: at(10) };
+    store.write::<_, StoreError>(|writer| {
+        writer.tick(1, &tick, true)?;
+        writer.tick(1, &CheckTick { who: "Ann".into(), ..tick.clone() }, true)?;
+        writer.count_out(1, 1, at(20))?;
+        writer.count_out(1, 2, at(21))?;
+        assert!(writer.count_in(1, 1, at(30))? && !writer.count_in(1, 99, at(30))?);
+        writer.close_lesson(1, Some(&Closing { at: at(40), who: "Mara".into(), words: "no. 2 chipped".into() }))
+    })?;
+    assert_eq!(store.read(|reader| reader.check_ticks(1))?, std::slice::from_ref(&tick), "the first tick stays");
+    let out = store.read(|reader| reader.knives_out(1, &catalogue))?;
+    assert_eq!(out.iter().map(|knife| knife.in_at.is_some()).collect::<Vec<_>>(), [true, false]);
+    let twice = Closing { at: at(41), who: "Ann".into(), words: String::new() };
+    assert!(matches!(store.write(|writer| writer.close_lesson(1, Some(&twice))), Err(StoreError::Conflict(_))));
+    let document = store.export()?;
+    let other = TempDir::new()?;
+    let copy = Store::open(other.path())?;
+    copy.import(&document)?;
+    assert_eq!(copy.export()?, document);
+    store.write::<_, StoreError>(|writer| {
+        writer.tick(1, &tick, false)?;
+        writer.count_not_out(1, 2)?;
+        writer.close_lesson(1, None)
+    })?;
+    assert!(store.read(|reader| reader.check_ticks(1))?.is_empty());
+    assert_eq!(store.read(|reader| reader.closing(1))?, None);
+    Ok(())
+}
+
+#[test]
+fn own_values_have_versions_and_know_what_uses_them() -> Tested {
+    let folder = TempDir::new()?;
+    let store = filled(folder.path())?;
+    let cue = |words: &str| OwnValue::Cue { id: "loose_grip".into(), cue: words.into() };
+    store.write::<_, StoreError>(|writer| writer.keep_own(None, &cue("one")))?;
+    assert!(matches!(store.write(|writer| writer.keep_own(None, &cue("again"))), Err(StoreError::Stale { .. })));
+    store.write::<_, StoreError>(|writer| writer.keep_own(Some(1), &cue("two")))?;
+    let kept = store.read(|reader| reader.own_values())?;
+    assert_eq!((kept[0].version, &kept[0].value), (2, &cue("two")));
+    assert_eq!(store.read(|reader| reader.uses_of_standard("eighth"))?, (vec!["Tuesday knives".to_owned()], 1));
+    assert_eq!(store.read(|reader| reader.uses_of_food("carrot"))?, 1);
+    assert!(matches!(store.write(|writer| writer.drop_own("cue", "loose_grip", 1)), Err(StoreError::Stale { .. })));
+    store.write::<_, StoreError>(|writer| writer.drop_own("cue", "loose_grip", 2))?;
+    assert!(store.read(|reader| reader.own_values())?.is_empty());
+    Ok(())
+}
+
+#[test]
+fn a_school_of_the_first_schema_keeps_its_schools_and_gets_the_new_columns() -> Tested {
+    let folder = TempDir::new()?;
+    let old = rusqlite::Connection::open(folder.path().join(DATABASE_FILE))?;
+    old.execute_batch(include_str!("../migrations/0001_initial.sql"))?;
+    old.execute_batch(
+        "INSERT INTO course VALUES (1, 3, 'Old', 'Harbour', 'room 4', 'adult', 'learner', 'metric', 'exam', 110, 8, 'tip_draw', 'never');
+         INSERT INTO knife VALUES (1, 1, 0, '1', 'chefs', 200, 47, NULL, 'sharp', 'n');
+         INSERT INTO student VALUES (1, 1, 1, 0, 'Ivo', 1, 'left', 'small', 180, '[]', '');
+         INSERT INTO lesson VALUES (1, 1, 1, 1, 'First', '2026-09-08T18:30:00', 110);
+         INSERT INTO exercise VALUES (1, 1, 1, 0, 'carrot', 'julienne', 'chefs', 200, 'pinch', 'claw', 'push', 'heel', '{\"kind\":\"pieces\",\"count\":40}', NULL, '[]');
+         INSERT INTO attempt (student_id, lesson_id, exercise_id, knife_id, started_at, on_day, cut, target_json, tolerance_json)
+         VALUES (1, 1, 1, 1, '2026-09-08T19:00:00.000Z', '2026-09-08', 'julienne', '{}', '{}');
+         PRAGMA user_version = 1;",
+    )?;
+    drop(old);
+    let store = Store::open(folder.path())?;
+    let course = store.read(|reader| reader.course(1))?;
+    assert_eq!((course.version, course.fields.schools.index_on_spine), (3, IndexOnSpine::TipDraw));
+    assert_eq!((course.fields.schools.towards_self, course.fields.board_material), (TowardsSelf::Never, BoardMaterial::Wood));
+    let knife = store.read(|reader| reader.knife(1))?;
+    assert_eq!((knife.fields.bolster, knife.fields.cost, knife.fields.hollowed), (Bolster::None, None, false));
+    assert_eq!(store.read(|reader| reader.uses_of_standard("metric"))?, (vec!["Old".to_owned()], 1));
+    Ok(())
 }

@@ -1,0 +1,71 @@
+//! The program on the demo school, without a network: what the tests of the API share.
+
+#![allow(dead_code, unreachable_pub, reason = "each test file uses its part")]
+
+use axum::body::Body;
+use axum::http::{Method, Request, StatusCode, header};
+use axum::response::Response;
+use http_body_util::BodyExt;
+use notch_core::catalogue::Catalogue;
+use notch_server::{AppState, Clock, PASSPHRASE_KEY, Settings, hash_passphrase, router};
+use notch_store::{Store, StoreError};
+use serde_json::{Value, json};
+use tempfile::TempDir;
+use tower::ServiceExt;
+
+/// The program on the demo school, without a network.
+pub struct Server {
+    pub router: axum::Router,
+    _folder: TempDir,
+}
+
+impl Server {
+    pub fn new(passphrase: Option<&str>) -> Self {
+        let folder = TempDir::new().unwrap();
+        let catalogue = Catalogue::shipped().unwrap();
+        let store = Store::open(folder.path()).unwrap();
+        notch_demo::fill(&store, &catalogue).unwrap();
+        if let Some(passphrase) = passphrase {
+            let hash = hash_passphrase(passphrase).unwrap();
+            store.write::<_, StoreError>(|writer| writer.set_setting(PASSPHRASE_KEY, &hash)).unwrap();
+        }
+        let settings = Settings { demo: true, loopback: true, clock: Clock::demo(notch_demo::evening()) };
+        Server { router: router(AppState::new(catalogue, store, settings)), _folder: folder }
+    }
+
+    pub async fn send(&self, request: Request<Body>) -> Response {
+        self.router.clone().oneshot(request).await.unwrap()
+    }
+
+    pub async fn raw(&self, method: Method, path: &str, kind: &str, body: impl Into<Body>) -> (StatusCode, Value) {
+        let request =
+            Request::builder().method(method).uri(path).header(header::HOST, "localhost").header(header::CONTENT_TYPE, kind);
+        read(self.send(request.body(body.into()).unwrap()).await).await
+    }
+
+    pub async fn get(&self, path: &str) -> (StatusCode, Value) {
+        self.raw(Method::GET, path, "", Body::empty()).await
+    }
+
+    pub async fn post(&self, path: &str, body: Value) -> (StatusCode, Value) {
+        self.raw(Method::POST, path, "application/json", body.to_string()).await
+    }
+
+    pub async fn put(&self, path: &str, body: Value) -> (StatusCode, Value) {
+        self.raw(Method::PUT, path, "application/json", body.to_string()).await
+    }
+
+    /// An attempt of a student at the julienne of lesson 5, started.
+    pub async fn start(&self, student: i64, knife: i64) -> (StatusCode, Value) {
+        self.post("/api/attempts", json!({ "student_id": student, "exercise_id": 11, "knife_id": knife })).await
+    }
+}
+
+/// Status and body of an answer; failures and problem+json go together.
+pub async fn read(response: Response) -> (StatusCode, Value) {
+    let status = response.status();
+    let is_problem = response.headers().get(header::CONTENT_TYPE).is_some_and(|kind| kind == "application/problem+json");
+    assert_eq!(is_problem, status.is_client_error() || status.is_server_error(), "{status} and problem+json go together");
+    let bytes = response.into_body().collect().await.unwrap().to_bytes();
+    (status, serde_json::from_slice(&bytes).unwrap_or(Value::Null))
+}
