@@ -1,4 +1,5 @@
 import { test as base } from '@playwright/test';
+import type { Page } from '@playwright/test';
 import { spawn } from 'node:child_process';
 import type { ChildProcess } from 'node:child_process';
 import { mkdtempSync, rmSync } from 'node:fs';
@@ -70,3 +71,13 @@ export const test = base.extend<{ app: App; empty: App }>({
 });
 
 export { expect } from '@playwright/test';
+
+/** Picks an option of a list that opens. */
+export async function pick(page: Page, field: string, option: string | RegExp) {
+  await page
+    .getByRole('combobox', { name: field })
+    .or(page.getByLabel(field, { exact: true }))
+    .first()
+    .click();
+  await page.getByRole('option', { name: option, exact: typeof option === 'string' }).click();
+}

@@ -1,4 +1,4 @@
-import { expect, test } from './app';
+import { expect, pick, test } from './app';
 
 test('julienne of a carrot: squared against flat first, with the difference in a sentence, pinned to a lesson', async ({
   page,
@@ -53,6 +53,191 @@ test('the aim depth is dragged and the figures follow; the best small dice is ch
 
 test('an onion of 60 layers is refused at its field', async ({ page, app }) => {
   await page.goto(`${app.url}/courses/1/bench?view=onion`);
-  await page.getByLabel('Layers').fill('60');
+  await page.getByRole('textbox', { name: 'Layers' }).fill('60');
   await expect(page.getByText('60 layers are out of range; allowed: 1 to 40.').first()).toBeVisible();
+});
+
+test('the chain is stepped through with its motion, part of the blade and cautions, and turned', async ({
+  page,
+  app,
+}) => {
+  await page.goto(`${app.url}/courses/1/bench?food=carrot&cut=brunoise&step=0`);
+  const chain = page.getByRole('region', { name: 'The chain, step by step' });
+  await expect(chain.getByRole('status')).toContainText('Trim both ends.');
+  await expect(chain.getByRole('status')).toContainText('Rolls.');
+  await expect(chain.getByRole('img', { name: 'Brunoise of carrot in space: trim both ends' })).toBeVisible();
+  for (const title of ['One flat face', 'Square the sides', 'Planks', 'Sticks', 'Crosscuts']) {
+    await chain.getByRole('button', { name: 'Next step' }).click();
+    await expect(chain.getByRole('status')).toContainText(`${title}.`);
+    await expect(chain.getByRole('status')).toContainText(/(push|tap|rock|pull).* · .* third/);
+  }
+  await expect(chain.getByRole('status')).toContainText('15 of 3.2 mm');
+  await expect(chain.getByRole('button', { name: 'Next step' })).toBeDisabled();
+  await expect(page).toHaveURL(/step=5/);
+  const drawing = chain.getByRole('img', { name: /in space/ });
+  const before = await drawing.innerHTML();
+  await chain.getByRole('slider', { name: 'Turn', exact: true }).fill('-60');
+  expect(await drawing.innerHTML()).not.toBe(before);
+  const turned = await drawing.innerHTML();
+  const box = await drawing.boundingBox();
+  if (!box) throw new Error('no drawing');
+  await page.mouse.move(box.x + 200, box.y + 80);
+  await page.mouse.down();
+  await page.mouse.move(box.x + 290, box.y + 110, { steps: 4 });
+  await page.mouse.up();
+  expect(await drawing.innerHTML()).not.toBe(turned);
+  await chain.getByText('Flat first', { exact: true }).click();
+  await expect(page).toHaveURL(/way=flat_first/);
+});
+
+test('another knife is laid beside the food, and a refused one says why', async ({ page, app }) => {
+  await page.goto(`${app.url}/courses/1/bench?food=potato&cut=batonnet`);
+  const chain = page.getByRole('region', { name: 'The chain, step by step' });
+  await pick(page, 'Knife', /^Serrated 2.*refused/);
+  await expect(chain.getByText(/skates|teeth|Teeth/).first()).toBeVisible();
+  await expect(page).toHaveURL(/knife=/);
+});
+
+test('two sizes stand beside each other with the difference said, and are put away', async ({
+  page,
+  app,
+}) => {
+  await page.goto(`${app.url}/courses/1/bench?food=potato&cut=batonnet`);
+  await page.getByRole('button', { name: 'Keep beside' }).click();
+  const beside = page.getByRole('region', { name: 'Side by side' });
+  await expect(beside).toContainText('as many pieces');
+  await page.getByRole('slider', { name: 'Thickness' }).fill('12.7');
+  await page.getByRole('slider', { name: 'Width' }).fill('12.7');
+  await expect(beside.getByRole('status')).toContainText(/more pieces from one/);
+  await page.reload();
+  await expect(beside.getByRole('status')).toContainText(/more pieces from one/);
+  await page.getByRole('button', { name: 'Thickness: back to the standard' }).click();
+  await expect(page).not.toHaveURL(/[?&]t=/);
+  await beside.getByRole('button', { name: 'Put away', exact: true }).first().click();
+  await expect(beside).toBeHidden();
+});
+
+test('sticks go on to cubes, the rest is weighed by use, and a price is reckoned with', async ({
+  page,
+  app,
+}) => {
+  await page.goto(`${app.url}/courses/1/bench`);
+  await page.getByLabel('Of these, on to brunoise').fill('10');
+  const products = page.getByRole('table', { name: 'What becomes of it' });
+  await expect(products).toContainText('10 of the sticks, 15 from each');
+  await expect(products.getByRole('row', { name: /Brunoise/ })).toContainText('150');
+  await expect(products).toContainText('Mince');
+  await expect(products).toContainText('Stock');
+  await page.getByLabel('A kilogram costs').fill('2');
+  await expect(page.getByRole('complementary')).toContainText(/1\.3 kg, costs 2\.6\d/);
+  await page.getByLabel('A kilogram costs').fill('2000');
+  await expect(page.getByText(/price of a kilogram: “2000” is out of range/).first()).toBeVisible();
+});
+
+test('a food is small, large, measured and peeled', async ({ page, app }) => {
+  await page.goto(`${app.url}/courses/1/bench?food=potato&cut=medium_dice`);
+  const pieces = page
+    .getByRole('term')
+    .filter({ hasText: /^pieces$/ })
+    .locator('..');
+  await expect(pieces).toContainText('30');
+  await page.getByText('L', { exact: true }).click();
+  await expect(pieces).not.toContainText('30');
+  await page.getByText('M', { exact: true }).click();
+  await expect(pieces).toContainText('30');
+  await page.getByText('Measured, peeled').click();
+  await page.getByLabel('Peel off each side, mm').fill('1.2');
+  await expect(page.getByRole('term').filter({ hasText: /^peel$/ })).toBeVisible();
+  await page.getByLabel('Width, mm').fill('900');
+  await expect(page.getByText(/size of the food.* is out of range/).first()).toBeVisible();
+  await page.getByLabel('Width, mm').fill('80');
+  await expect(page).toHaveURL(/measured=95%2C80%2C60/);
+});
+
+test('cuts without blocks have their own figures', async ({ page, app }) => {
+  const figures = page.getByRole('region', { name: 'Figures of this cut' });
+  await page.goto(`${app.url}/courses/1/bench?food=cucumber&cut=bias_coins`);
+  await expect(figures).toContainText('64 mm');
+  await page.goto(`${app.url}/courses/1/bench?food=lemon&cut=wedges&wedges=6`);
+  await expect(figures).toContainText('60°');
+  await page.getByRole('textbox', { name: 'Wedges' }).fill('7');
+  await expect(page.getByText(/“7” cannot be cut by halves/).first()).toBeVisible();
+  await page.goto(`${app.url}/courses/1/bench?food=parsley&cut=mince`);
+  await expect(figures).toContainText('passes');
+  await page.goto(`${app.url}/courses/1/bench?food=carrot&cut=turned`);
+  await expect(figures).toContainText('falls off');
+});
+
+test('a student card has the piece at true size and prints without the rest', async ({ page, app }) => {
+  await page.goto(`${app.url}/courses/1/bench`);
+  await page.getByRole('link', { name: 'Student card' }).click();
+  const card = page.getByRole('article', { name: 'Student card' });
+  await expect(card).toContainText('Julienne of carrot');
+  await expect(card).toContainText('Local law');
+  const piece = card.getByRole('img', { name: /true size/ });
+  // A millimetre of the drawing is a millimetre of the page: 96 dots to 25.4 mm.
+  const [width, viewBox] = await piece.evaluate((svg: SVGSVGElement) => [
+    svg.getBoundingClientRect().width,
+    svg.viewBox.baseVal.width,
+  ]);
+  expect((width ?? 0) / (viewBox ?? 1)).toBeCloseTo(96 / 25.4, 1);
+  await page.emulateMedia({ media: 'print' });
+  await expect(card).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Print' })).toBeHidden();
+});
+
+test('a cut of an onion is put elsewhere by hand, a leek is looked at, onions stand side by side', async ({
+  page,
+  app,
+}) => {
+  await page.goto(`${app.url}/courses/1/bench?view=onion&cuts=5`);
+  const spread = page.getByRole('term').filter({ hasText: 'spread (CV)' }).locator('..');
+  const before = await spread.textContent();
+  const third = page.getByRole('slider', { name: 'Cut 3' });
+  await third.focus();
+  for (let step = 0; step < 6; step++) await page.keyboard.press('ArrowRight');
+  await expect(spread).not.toHaveText(before ?? '');
+  await expect(third).toHaveAttribute('aria-valuenow', '56');
+  await expect(page).toHaveURL(/places=/);
+  await page.getByRole('button', { name: 'Steps uneven by: back to the standard' }).click();
+  await expect(spread).toHaveText(before ?? '');
+  await page.getByLabel('Steps uneven by').fill('30');
+  await expect(spread).not.toHaveText(before ?? '');
+  await page.getByRole('button', { name: 'Keep beside' }).click();
+  await page.getByRole('radiogroup', { name: 'Method' }).getByText('Radial, to the centre').click();
+  await expect(page.getByRole('region', { name: 'Side by side' }).getByRole('status')).toContainText(
+    /against radial cuts to the centre: .* ribbons, in as many strokes/,
+  );
+  await page.getByRole('button', { name: 'leek', exact: true }).click();
+  await expect(page.getByRole('heading', { name: 'Dice of a leek, layer by layer' })).toBeVisible();
+  await expect(page.getByRole('complementary')).toContainText('The half leek');
+});
+
+test('lengths are in inches at one key', async ({ page, app }) => {
+  await page.goto(`${app.url}/courses/1/bench`);
+  await expect(page.getByText('3.2 × 3.2 × 50 mm')).toBeVisible();
+  await page.keyboard.press('i');
+  await expect(page.getByText('1/8 × 1/8 × 1-15/16 in')).toBeVisible();
+  await page.keyboard.press('i');
+  await expect(page.getByText('3.2 × 3.2 × 50 mm')).toBeVisible();
+});
+
+test('what is dragged is in the address when the hand rests, and nothing piles up', async ({ page, app }) => {
+  await page.goto(`${app.url}/courses/1/bench?view=onion&method=below`);
+  const slider = page.getByRole('slider', { name: 'Aim below the board' });
+  await slider.focus();
+  let open = 0;
+  let most = 0;
+  page.on('request', (request) => {
+    if (request.url().endsWith('/bench/onion')) most = Math.max(most, ++open);
+  });
+  const done = (request: { url: () => string }) => {
+    if (request.url().endsWith('/bench/onion')) open--;
+  };
+  page.on('requestfinished', done);
+  page.on('requestfailed', done);
+  for (let step = 0; step < 25; step++) await page.keyboard.press('ArrowRight');
+  await expect(page).toHaveURL(/depth=1.75/);
+  expect(most).toBeLessThanOrEqual(4);
+  await page.goBack();
 });

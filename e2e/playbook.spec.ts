@@ -1,17 +1,8 @@
 import type { Page } from '@playwright/test';
-import { expect, test } from './app';
+import { expect, pick, test } from './app';
 
 const dock = (page: Page) => page.getByRole('complementary');
 const cell = (page: Page, name: string | RegExp) => page.getByRole('button', { name });
-
-async function pick(page: Page, field: string, option: string | RegExp) {
-  await page
-    .getByRole('combobox', { name: field })
-    .or(page.getByLabel(field, { exact: true }))
-    .first()
-    .click();
-  await page.getByRole('option', { name: option, exact: typeof option === 'string' }).click();
-}
 
 test('potato: serrated is refused with its reason, two knives are set against each other, one goes into a lesson', async ({
   page,

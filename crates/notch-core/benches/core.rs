@@ -11,7 +11,7 @@
 use std::hint::black_box;
 
 use notch_core::kit::{KitGoal, KitJob, KitKnife, smallest_kit};
-use notch_core::onion::{self, Limits, Method, choose, half_ball, section};
+use notch_core::onion::{self, Cuts, Limits, Method, choose, half_ball, section};
 use notch_core::records::{Bolster, Course, CourseFields, EdgeState, Knife, KnifeFields, Tang};
 use notch_core::units::Millimetres;
 use notch_core::views::{KnifeSource, School, matrix, school_changes};
@@ -159,13 +159,14 @@ fn playbook(criterion: &mut Criterion) {
 
 fn bench_place(criterion: &mut Criterion) {
     let r = Millimetres::whole(40);
+    let cuts = Cuts::even(7).unwrap();
     criterion.bench_function("onion section, 8 layers, 7 cuts", |bencher| {
-        bencher.iter(|| section(black_box(r), 8, 7, Method::Below { depth: 0.6 }));
+        bencher.iter(|| section(black_box(r), 8, &cuts, Method::Below { depth: 0.6 }));
     });
     criterion.bench_function("half onion, 8 layers, 7 cuts", |bencher| {
-        bencher.iter(|| half_ball(black_box(r), 8, 7, Method::Below { depth: 0.6 }, Millimetres::whole(8), false));
+        bencher.iter(|| half_ball(black_box(r), 8, &cuts, Method::Below { depth: 0.6 }, Millimetres::whole(8), false));
     });
-    let wanted = onion::Wanted { radius: r, layers: 8, size: Millimetres::clamped(6.35) };
+    let wanted = onion::Wanted { radius: r, layers: 8, size: Millimetres::clamped(6.35), length: None };
     criterion.bench_function("choose for me, small dice", |bencher| {
         bencher.iter(|| choose(black_box(wanted), Limits::default()));
     });

@@ -8,8 +8,8 @@ use rand_chacha::ChaCha8Rng;
 use rand_distr::{Distribution, Normal};
 use serde::{Deserialize, Serialize};
 
-use crate::catalogue::{Dimension, TargetSize, Tolerance};
-use crate::measure::SideFigures;
+use crate::catalogue::{Dimension, Target, TargetSize, Tolerance};
+use crate::measure::{Causes, MeasuredPiece, SideFigures, causes};
 use crate::problem::Problem;
 use crate::units::Millimetres;
 
@@ -81,6 +81,8 @@ pub struct Carried {
     pub widths: Option<SideFigures>,
     /// What the chain does with these errors, in a sentence.
     pub words: String,
+    /// The reverse: what ten of the finished pieces, taken unseen, would say of the cause.
+    pub read_back: Causes,
 }
 
 impl CutErrors {
@@ -105,47 +107,97 @@ impl CutErrors {
 
 /// Pieces that are tried, about.
 const TRIALS: usize = 6_000;
+/// Pieces that are measured to read the cause back.
+const MEASURED: usize = 10;
 /// Pieces that are handed back to be drawn.
 const SHOWN: usize = 160;
+
+/// Sizes of the pieces that were tried, in the order in which they are cut.
+#[derive(Default)]
+struct Tried {
+    thick: Vec<f64>,
+    wide: Vec<f64>,
+    long: Vec<f64>,
+    /// Width at the far end.
+    far: Vec<f64>,
+}
+
+impl CutErrors {
+    fn spread(&self, size: Millimetres) -> f64 {
+        size.get() * self.step_cv.max(0.0)
+    }
+
+    /// How far a face runs off over the height of the stick cut.
+    fn run_off(&self, cut: &CarriedCut) -> f64 {
+        cut.thickness.get() * self.lean_degrees.to_radians().tan()
+    }
+}
+
+fn try_out(cut: &CarriedCut, errors: &CutErrors, seed: u64) -> Tried {
+    let mut random = ChaCha8Rng::seed_from_u64(seed);
+    let mut draw = |aim: f64, sd: f64| match Normal::new(aim, sd) {
+        Ok(normal) => f64::max(0.0, normal.sample(&mut random)),
+        Err(_) => aim,
+    };
+    let run_off = errors.run_off(cut);
+    let blocks = (TRIALS / ((cut.planks * cut.sticks * cut.pieces).max(1) as usize)).clamp(1, TRIALS);
+    let mut tried = Tried::default();
+    for _ in 0..blocks {
+        for _ in 0..cut.planks {
+            let thickness = draw(cut.thickness.get() + errors.plank_bias, errors.spread(cut.thickness));
+            for stick in 0..cut.sticks {
+                let half = if stick.is_multiple_of(2) { run_off / 2.0 } else { -run_off / 2.0 };
+                let middle = draw(cut.width.get() + errors.stick_bias, errors.spread(cut.width));
+                for _ in 0..cut.pieces {
+                    tried.thick.push(thickness);
+                    tried.wide.push(f64::max(0.0, middle + half));
+                    tried.far.push(f64::max(0.0, middle - half));
+                    tried.long.push(draw(cut.length.get() + errors.length_bias, errors.spread(cut.length)));
+                }
+            }
+        }
+    }
+    tried
+}
+
+impl Tried {
+    /// Ten pieces from all over, as a blind sample takes them.
+    fn sample(&self) -> Vec<MeasuredPiece> {
+        let sides = self.thick.iter().zip(&self.wide).zip(&self.long).zip(&self.far);
+        let piece = |(((thick, wide), long), far): (((&f64, &f64), &f64), &f64)| MeasuredPiece {
+            thickness: Millimetres::clamped(*thick),
+            width: Some(Millimetres::clamped(*wide)),
+            length: Some(Millimetres::clamped(*long)),
+            far_width: Some(Millimetres::clamped(*far)),
+        };
+        // A step that shares nothing with the sticks of a plank, so that no side is always the same one.
+        let apart = (self.thick.len() / MEASURED).max(1) | 1;
+        sides.step_by(apart).take(MEASURED).map(piece).collect()
+    }
+}
 
 /// Carries errors through the chain by trial, with the closed form beside it.
 ///
 /// Each plank is cut once, `t + bias + t·cv·z`; each of its sticks likewise, and each piece of each
 /// stick. A leaning blade leaves a face at an angle: over the height of the cut the size runs off by
-/// `height · tan(lean)`, alternately more and less, of which a piece has half at its middle on
-/// average; a stick's width runs off over the plank's thickness, a plank's thickness over nothing
-/// that is measured at its middle. A size is never below 0.
+/// `height · tan(lean)`, alternately more and less, of which a piece has half at its near end and
+/// lacks half at its far end; a stick's width runs off over the plank's thickness, a plank's thickness
+/// over nothing that is measured at its middle. A size is never below 0.
 ///
 /// # Units
 /// Millimetres, degrees; `seed` makes it repeat.
 pub fn carry(cut: &CarriedCut, errors: &CutErrors, tolerance: &Tolerance, seed: u64) -> Carried {
-    let mut random = ChaCha8Rng::seed_from_u64(seed);
-    let spread = |size: f64| size * errors.step_cv.max(0.0);
-    let (t, w, l) = (cut.thickness.get(), cut.width.get(), cut.length.get());
-    let run_off = t * errors.lean_degrees.to_radians().tan();
-    let mut draw = |aim: f64, sd: f64| match Normal::new(aim, sd) {
-        Ok(normal) => f64::max(0.0, normal.sample(&mut random)),
-        Err(_) => aim,
-    };
-    let blocks = (TRIALS / ((cut.planks * cut.sticks * cut.pieces).max(1) as usize)).clamp(1, TRIALS);
-    let (mut thick, mut wide, mut long) = (Vec::new(), Vec::new(), Vec::new());
-    for _ in 0..blocks {
-        for _ in 0..cut.planks {
-            let thickness = draw(t + errors.plank_bias, spread(t));
-            for stick in 0..cut.sticks {
-                let lean = if stick % 2 == 0 { run_off / 2.0 } else { -run_off / 2.0 };
-                let width = f64::max(0.0, draw(w + errors.stick_bias, spread(w)) + lean);
-                for _ in 0..cut.pieces {
-                    thick.push(thickness);
-                    wide.push(width);
-                    long.push(draw(l + errors.length_bias, spread(l)));
-                }
-            }
-        }
-    }
-    let inside = |size: f64, target: f64| (size - target).abs() <= tolerance.around(Millimetres::clamped(target)).get() + 1e-9;
-    let all = thick.iter().zip(&wide).zip(&long).filter(|((a, b), c)| inside(**a, t) && inside(**b, w) && inside(**c, l)).count();
-    let side = |sizes: &[f64], target: f64, aim: f64, sd: f64| {
+    let tried = try_out(cut, errors, seed);
+    let pieces = tried.thick.len();
+    let inside = |size: f64, target: Millimetres| (size - target.get()).abs() <= tolerance.around(target).get() + 1e-9;
+    let all = tried
+        .thick
+        .iter()
+        .zip(&tried.wide)
+        .zip(&tried.long)
+        .filter(|((a, b), c)| inside(**a, cut.thickness) && inside(**b, cut.width) && inside(**c, cut.length))
+        .count();
+    let side = |sizes: &[f64], target: Millimetres, bias: f64, sd: f64| {
         let n = sizes.len().max(1) as f64;
         let mean = sizes.iter().sum::<f64>() / n;
         let variance = sizes.iter().map(|size| (size - mean).powi(2)).sum::<f64>() / n;
@@ -153,25 +205,27 @@ pub fn carry(cut: &CarriedCut, errors: &CutErrors, tolerance: &Tolerance, seed: 
             mean: Millimetres::clamped(mean),
             sd: variance.sqrt(),
             inside: sizes.iter().filter(|size| inside(**size, target)).count() as f64 / n,
-            closed_form: [aim, sd],
+            closed_form: [target.get() + bias, sd],
         }
     };
-    let pieces = thick.len();
     let sample = |dimension: Dimension, size: Millimetres, sizes: &[f64]| {
         let step = (pieces / SHOWN).max(1);
         let shown = sizes.iter().step_by(step).map(|size| Millimetres::clamped(*size)).collect();
         SideFigures::within(dimension, TargetSize::Exact { size }, tolerance, shown)
     };
-    let lean_sd = if cut.sticks > 1 { run_off / 2.0 } else { 0.0 };
+    let exact = |size: Millimetres| Some(TargetSize::Exact { size });
+    let target = Target { thickness: exact(cut.thickness), width: exact(cut.width), length: exact(cut.length) };
+    let lean_sd = if cut.sticks > 1 { errors.run_off(cut) / 2.0 } else { 0.0 };
     let mut carried = Carried {
-        thickness: side(&thick, t, t + errors.plank_bias, spread(t)),
-        width: side(&wide, w, w + errors.stick_bias, spread(w).hypot(lean_sd)),
-        length: side(&long, l, l + errors.length_bias, spread(l)),
+        thickness: side(&tried.thick, cut.thickness, errors.plank_bias, errors.spread(cut.thickness)),
+        width: side(&tried.wide, cut.width, errors.stick_bias, errors.spread(cut.width).hypot(lean_sd)),
+        length: side(&tried.long, cut.length, errors.length_bias, errors.spread(cut.length)),
         inside: all as f64 / pieces.max(1) as f64,
         pieces,
-        thicknesses: sample(Dimension::Thickness, cut.thickness, &thick),
-        widths: sample(Dimension::Width, cut.width, &wide),
+        thicknesses: sample(Dimension::Thickness, cut.thickness, &tried.thick),
+        widths: sample(Dimension::Width, cut.width, &tried.wide),
         words: String::new(),
+        read_back: causes(&target, tolerance, &tried.sample()),
     };
     carried.words = words(cut, errors, &carried);
     carried

@@ -43,6 +43,11 @@ pub enum Pace {
     Fast,
 }
 
+impl Pace {
+    /// Every pace, the slowest first.
+    pub const ALL: [Pace; 4] = [Pace::Learner, Pace::Improving, Pace::Trained, Pace::Fast];
+}
+
 /// Who the course is for: it decides the hold that is taught first and the longest blade.
 #[derive(Clone, Copy, Debug, PartialEq, Eq, Serialize, Deserialize)]
 #[serde(rename_all = "snake_case")]

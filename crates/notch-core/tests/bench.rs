@@ -57,7 +57,7 @@ fn a_leaning_blade_widens_the_spread_of_widths_and_not_of_planks() {
 
 #[test]
 fn the_best_small_dice_in_few_strokes_has_no_level_cut() {
-    let wanted = Wanted { radius: mm(40.0), layers: 8, size: mm(25.4 / 4.0) };
+    let wanted = Wanted { radius: mm(40.0), layers: 8, size: mm(25.4 / 4.0), length: None };
     let found = choose(wanted, Limits { strokes: Some(20), no_level_cut: true }).unwrap();
     assert!(!found.found.is_empty());
     assert!(found.found.iter().all(|each| each.strokes <= 20 && each.strokes_towards_hand == 0));

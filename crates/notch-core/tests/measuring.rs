@@ -9,7 +9,8 @@
 )]
 
 use notch_core::catalogue::{Catalogue, Dimension};
-use notch_core::measure::{SampleCustom, Verdict, judge, parse_pieces};
+use notch_core::measure::{Cause, Causes, MeasuredPiece, SampleCustom, Verdict, causes, judge, parse_pieces};
+use notch_core::units::Millimetres;
 
 fn verdict_of(cut: &str, tolerance: &str, text: &str) -> Verdict {
     let catalogue = Catalogue::shipped().unwrap();
@@ -91,4 +92,112 @@ fn one_piece_has_no_spread_and_an_empty_sample_is_nought_of_nought() {
     let target = catalogue.target("eighth", "julienne").unwrap();
     let none = judge(&catalogue, &target, catalogue.tolerance("school").unwrap(), SampleCustom::BlindTen, &[]);
     assert_eq!((none.inside.of, none.inside.proves, none.sides.len()), (0, 0.0, 0));
+}
+
+/// Ten pieces of julienne as someone with a fault would cut them, the same for a seed.
+fn cut_with_a_fault(cause: Cause, seed: u64) -> Vec<MeasuredPiece> {
+    use rand::{Rng, SeedableRng};
+    let mut random = rand_chacha::ChaCha8Rng::seed_from_u64(seed);
+    let mut near = |size: f64, cv: f64| {
+        // Twelve uniform numbers make a normal one, nearly.
+        let z = (0..12).map(|_| random.random::<f64>()).sum::<f64>() - 6.0;
+        size * (1.0 + cv * z)
+    };
+    (0..10u8)
+        .map(|index| {
+            let along = f64::from(index) / 9.0 - 0.5;
+            let (mut t, mut w, mut l) = (near(6.35, 0.05), near(6.35, 0.05), near(50.0, 0.03));
+            let mut far = w + near(0.05, 1.0);
+            match cause {
+                Cause::StepTooBig => (t, w) = (t + 2.2, w + 2.2),
+                Cause::PlanksTooThick => t += 2.2,
+                Cause::SticksTooNarrow => w -= 2.2,
+                Cause::StepsUneven => (t, w) = (near(6.35, 0.3), near(6.35, 0.3)),
+                Cause::SticksUneven => w = near(6.35, 0.3),
+                Cause::Drift => (t, w) = (t + 4.0 * along, w + 4.0 * along),
+                Cause::LengthsVary => l = near(50.0, 0.4),
+                _ => {}
+            }
+            if cause != Cause::Lean {
+                far = w + (far - w).clamp(-0.1, 0.1);
+            } else {
+                far = w + 2.0;
+            }
+            let mm = |size: f64| Millimetres::new(size.max(0.5)).unwrap();
+            MeasuredPiece { thickness: mm(t), width: Some(mm(w)), length: Some(mm(l)), far_width: Some(mm(far)) }
+        })
+        .collect()
+}
+
+#[test]
+fn each_fault_is_found_again_in_most_of_its_samples() {
+    let catalogue = Catalogue::shipped().unwrap();
+    let target = catalogue.target("eighth", "batonnet").unwrap();
+    let tolerance = catalogue.tolerance("school").unwrap();
+    let faults = [
+        Cause::Sound,
+        Cause::StepTooBig,
+        Cause::PlanksTooThick,
+        Cause::SticksTooNarrow,
+        Cause::StepsUneven,
+        Cause::SticksUneven,
+        Cause::Drift,
+        Cause::Lean,
+        Cause::LengthsVary,
+    ];
+    for fault in faults {
+        let found: Vec<Causes> = (0..60).map(|seed| causes(&target, tolerance, &cut_with_a_fault(fault, seed))).collect();
+        let right = found.iter().filter(|each| each.likely.first().is_some_and(|first| first.cause == fault)).count();
+        let sure_and_wrong = found.iter().filter(|each| each.clear && each.likely[0].cause != fault).count();
+        assert!(right >= 50, "{fault:?} found in {right} of 60");
+        assert!(sure_and_wrong <= 4, "{fault:?} taken for another in {sure_and_wrong} of 60");
+    }
+}
+
+#[test]
+fn few_pieces_and_pieces_between_two_causes_are_unclear() {
+    let catalogue = Catalogue::shipped().unwrap();
+    let target = catalogue.target("eighth", "batonnet").unwrap();
+    let tolerance = catalogue.tolerance("school").unwrap();
+    let few = causes(&target, tolerance, &cut_with_a_fault(Cause::StepTooBig, 1)[..4]);
+    assert!(!few.clear && few.likely.is_empty() && few.words.starts_with("Unclear"));
+    let none = causes(&target, tolerance, &[]);
+    assert!(!none.clear && none.words.starts_with("Unclear"));
+    // Planks off by just what lies between sound and faulty.
+    let between: Vec<MeasuredPiece> = (0..5u8)
+        .map(|index| {
+            let mm = |size: f64| Some(Millimetres::new(size).unwrap());
+            let off = if index % 2 == 0 { 0.5625 } else { 0.7625 };
+            MeasuredPiece { thickness: mm(6.35 + off).unwrap(), width: mm(6.35), length: None, far_width: None }
+        })
+        .collect();
+    let found = causes(&target, tolerance, &between);
+    assert!(!found.clear && found.likely.len() > 1 && found.words.starts_with("Unclear"), "{found:?}");
+}
+
+#[test]
+fn without_a_width_planks_and_sticks_are_not_told_apart() {
+    let catalogue = Catalogue::shipped().unwrap();
+    let verdict = verdict_of("plank", "school", "16\n16.2\n15.9\n16.4\n16.1\n16\n15.8\n16.2");
+    assert_eq!(verdict.causes.likely[0].cause, Cause::StepTooBig, "{:?}", verdict.causes);
+    assert!(verdict.causes.clear);
+    let target = catalogue.target("eighth", "mince").unwrap();
+    let limit_only = causes(&target, catalogue.tolerance("school").unwrap(), &cut_with_a_fault(Cause::Sound, 1));
+    assert!(limit_only.likely.is_empty(), "an upper limit is nothing to be off from");
+}
+
+proptest::proptest! {
+    #[test]
+    fn shares_of_causes_are_shares(sizes in proptest::collection::vec((0.2f64..30.0, 0.2f64..30.0, 1.0f64..90.0), 0..60)) {
+        let catalogue = Catalogue::shipped().unwrap();
+        let mm = |size: f64| Millimetres::new(size).unwrap();
+        let pieces: Vec<MeasuredPiece> = sizes
+            .iter()
+            .map(|(t, w, l)| MeasuredPiece { thickness: mm(*t), width: Some(mm(*w)), length: Some(mm(*l)), far_width: Some(mm(*w)) })
+            .collect();
+        let found = causes(&catalogue.target("eighth", "julienne").unwrap(), catalogue.tolerance("exam").unwrap(), &pieces);
+        let sum: f64 = found.likely.iter().map(|each| each.share).sum();
+        proptest::prop_assert!(sum <= 1.0 + 1e-9 && (found.likely.is_empty() || sum > 0.85), "{}", sum);
+        proptest::prop_assert!(found.likely.windows(2).all(|pair| pair[0].share >= pair[1].share));
+    }
 }

@@ -22,7 +22,7 @@ use crate::state::AppState;
 const MOST_BYTES: usize = 8 * 1024 * 1024;
 
 /// Ends of the addresses that answer a POST without keeping anything.
-const QUESTIONS: [&str; 6] = ["/advice", "/kit", "/schools/try", "/bench", "/bench/onion", "/onion/choose"];
+const QUESTIONS: [&str; 7] = ["/advice", "/kit", "/schools/try", "/bench", "/bench/onion", "/onion/choose", "/beside"];
 
 /// What was asked: method, address with its query, body.
 type Asked = (Method, String, Bytes);

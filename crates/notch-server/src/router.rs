@@ -66,6 +66,8 @@ fn guarded() -> OpenApiRouter<AppState> {
         .routes(routes!(r::bench::cut))
         .routes(routes!(r::bench::onion))
         .routes(routes!(r::bench::choose))
+        .routes(routes!(r::bench::beside))
+        .routes(routes!(r::bench::onions))
         .routes(routes!(r::own::list, r::own::keep))
         .routes(routes!(r::own::go_back))
         .routes(routes!(r::plan::advice))

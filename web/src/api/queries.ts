@@ -142,33 +142,48 @@ export const useKit = (course: number, question: Api['KitQuestion'] | undefined)
     retry: false,
   });
 
-/** A cut seen before it is made; the latest question wins. */
-export const useBench = (course: number, question: Api['BenchQuestion']) =>
+/** Answers of the Bench: the last one stays while the next is worked out, and the latest wins. */
+const followed = { placeholderData: keepPreviousData, retry: false, gcTime: 60_000 } as const;
+
+/** A cut seen before it is made. */
+export const useBench = (course: number, question: Api['BenchQuestion'], ready: boolean) =>
   useQuery({
+    ...followed,
     queryKey: ['bench', course, question],
     queryFn: ({ signal }) =>
       answer(api.POST('/api/courses/{id}/bench', { ...path(course), body: question, signal })),
-    placeholderData: keepPreviousData,
-    retry: false,
-    gcTime: 60_000,
+    enabled: ready,
+  });
+
+export const useBenchBeside = (course: number, question: Api['BesideQuestion'], ready: boolean) =>
+  useQuery({
+    ...followed,
+    queryKey: ['bench-beside', course, question],
+    queryFn: ({ signal }) =>
+      answer(api.POST('/api/courses/{id}/bench/beside', { ...path(course), body: question, signal })),
+    enabled: ready,
   });
 
 export const useOnion = (question: Api['OnionQuestion']) =>
   useQuery({
+    ...followed,
     queryKey: ['onion', question],
     queryFn: ({ signal }) => answer(api.POST('/api/bench/onion', { body: question, signal })),
-    placeholderData: keepPreviousData,
-    retry: false,
-    gcTime: 60_000,
+  });
+
+export const useOnionsBeside = (question: Api['OnionsQuestion'], ready: boolean) =>
+  useQuery({
+    ...followed,
+    queryKey: ['onions-beside', question],
+    queryFn: ({ signal }) => answer(api.POST('/api/bench/onion/beside', { body: question, signal })),
+    enabled: ready,
   });
 
 export const useOnionChoice = (asked: Api['ChooseForMe']) =>
   useQuery({
+    ...followed,
     queryKey: ['onion-choice', asked],
     queryFn: ({ signal }) => answer(api.POST('/api/bench/onion/choose', { body: asked, signal })),
-    placeholderData: keepPreviousData,
-    retry: false,
-    gcTime: 60_000,
   });
 
 export const useOwn = () => useQuery({ queryKey: keys.own, queryFn: () => answer(api.GET('/api/own')) });

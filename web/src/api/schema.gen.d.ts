@@ -123,6 +123,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/bench/onion/beside": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Two or three onions beside each other, with their differences in words; nothing is kept. */
+        post: operations["bench_onions_beside"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/bench/onion/choose": {
         parameters: {
             query?: never;
@@ -221,6 +238,23 @@ export interface paths {
         put?: never;
         /** Pieces, waste, strokes and minutes of a cut, both ways of working; nothing is kept. */
         post: operations["bench_cut"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/courses/{id}/bench/beside": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Two or three cuts beside each other, with their differences in words; nothing is kept. */
+        post: operations["bench_beside"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1008,6 +1042,72 @@ export interface components {
          * @enum {string}
          */
         BeginnerBlade: "ladder" | "small_first" | "big_first";
+        /** @description The chosen knife, drawn. */
+        BenchBlade: {
+            /** @description Which one, among the knives. */
+            index: number;
+            /** @description Its outline. */
+            silhouette: components["schemas"]["Silhouette"];
+            /** @description Part of the blade that does the work. */
+            third: components["schemas"]["Third"];
+        };
+        /** @description A named figure of a cut. */
+        BenchFact: {
+            /** @description What it is. */
+            name: string;
+            /** @description The figure. */
+            value: components["schemas"]["FactValue"];
+        };
+        /** @description A knife that could be chosen. */
+        BenchKnife: {
+            /** @description Id of the type. */
+            knife_type: string;
+            /** @description Blade length. */
+            length: components["schemas"]["Millimetres"];
+            /** @description Label, e.g. `Flat chef's 210`. */
+            name: string;
+            /** @description Why it is refused for this cut, where it is. */
+            refused?: string | null;
+        };
+        /** @description A layered food, to be looked at cell by cell. */
+        BenchLayers: {
+            /** @description Full width. */
+            across: components["schemas"]["Millimetres"];
+            /**
+             * Format: int32
+             * @description Layers.
+             */
+            layers: number;
+            length?: components["schemas"]["Millimetres"] | null;
+            size?: components["schemas"]["Millimetres"] | null;
+        };
+        /** @description Something that comes of the food. */
+        BenchProduct: {
+            /**
+             * Format: int32
+             * @description Pieces for each student; none of what is weighed only.
+             */
+            each?: number | null;
+            /**
+             * Format: double
+             * @description Grams for the class.
+             */
+            grams_class: number;
+            /**
+             * Format: double
+             * @description Grams for each student.
+             */
+            grams_each: number;
+            /** @description What it is, e.g. `julienne`. */
+            name: string;
+            /** @description What it comes of, in words. */
+            of: string;
+            /**
+             * Format: int32
+             * @description Passes of a mince.
+             */
+            passes?: number | null;
+        };
         /** @description What is looked at. */
         BenchQuestion: {
             /** @description Id of the cut. */
@@ -1021,7 +1121,23 @@ export interface components {
              * @description Good pieces that each student should have, 1 to 2,000.
              */
             good: number;
+            knife_length?: components["schemas"]["Millimetres"] | null;
+            /** @description Id of the knife type; goes with the length. The best on the rack where none is named. */
+            knife_type?: string | null;
             length?: components["schemas"]["Millimetres"] | null;
+            /**
+             * Format: int32
+             * @description Pieces of each student that go on to the next cut: sticks to cubes.
+             */
+            onward?: number;
+            peel?: components["schemas"]["Millimetres"] | null;
+            /**
+             * Format: double
+             * @description What a kilogram costs, up to 1,000, in the school's money.
+             */
+            price?: number | null;
+            /** @description The size that it is bought in; a measured shape comes first. */
+            produce?: components["schemas"]["ProduceSize"];
             shape?: components["schemas"]["Shape"] | null;
             /**
              * Format: double
@@ -1029,6 +1145,13 @@ export interface components {
              */
             success: number;
             thickness?: components["schemas"]["Millimetres"] | null;
+            /** @description The way that is settled on, `squared` or `flat_first`: it is what is bought for and compared. */
+            way?: string | null;
+            /**
+             * Format: int32
+             * @description Wedges of one unit, even, 2 to 24, where they are not the usual number.
+             */
+            wedges?: number | null;
             width?: components["schemas"]["Millimetres"] | null;
         };
         /** @description A rectangle in the section, in mm: from the left, and down from the top of the food. */
@@ -1056,16 +1179,39 @@ export interface components {
         };
         /** @description A step of the chain. */
         BenchStep: {
-            /** @description How, with the figures. */
+            /** @description Cautions that first come up here. */
+            cautions: components["schemas"]["ShownCaution"][];
+            /**
+             * Format: int32
+             * @description How many come of it.
+             */
+            count?: number | null;
+            /** @description What the hands do. */
             detail: string;
+            /** @description The guide hand, the motion, the part of the blade: `claw · push cut · heel third`. */
+            how: string;
+            /** @description What the drawing shows. */
+            shows: components["schemas"]["StepShows"];
+            size?: components["schemas"]["Millimetres"] | null;
+            third?: components["schemas"]["Third"] | null;
             /** @description What is done. */
             title: string;
         };
         /** @description Everything that the Bench shows of a cut of a food. */
         BenchView: {
+            blade?: components["schemas"]["BenchBlade"] | null;
             carried?: components["schemas"]["Carried"] | null;
+            /** @description Cautions of the cut with that knife. */
+            cautions: components["schemas"]["ShownCaution"][];
             /** @description How the ways differ, in a sentence. */
             difference: string;
+            /** @description Figures of cuts that are not counted from blocks. */
+            facts: components["schemas"]["BenchFact"][];
+            /** @description The dice that the sticks can go on to. */
+            feeds?: string | null;
+            /** @description Knives on the rack, best first. */
+            knives: components["schemas"]["BenchKnife"][];
+            layers?: components["schemas"]["BenchLayers"] | null;
             /** @description Why pieces are not counted, where they are not. */
             no_count?: string | null;
             /** @description Where nothing fits, the largest that does, in words. */
@@ -1076,23 +1222,38 @@ export interface components {
              * @description Pieces that each student cuts, so that nine in ten have enough good ones.
              */
             pieces_each: number;
-            /** @description What the trimmings become. */
-            scraps: string;
-            /** @description The food's size as it is worked with. */
+            /** @description What comes of it: the cut, what it feeds, trimmings by use. */
+            products: components["schemas"]["BenchProduct"][];
+            /** @description The food's size as it is worked with, unpeeled. */
             shape: components["schemas"]["Shape"];
             /** @description `3.2 × 3.2 × 50`. */
             size: string;
+            solid?: components["schemas"]["Solid"] | null;
             /** @description The chain, step by step. */
             steps: components["schemas"]["BenchStep"][];
             /** @description Sizes that are worked to. */
             target: components["schemas"]["Target"];
             /** @description `Julienne of carrot`. */
             title: string;
+            /** @description Which of the ways is settled on; none without ways. */
+            way?: number | null;
             /** @description Ways of working; squared first. */
             ways: components["schemas"]["BenchWay"][];
         };
         /** @description One way of working, in figures and drawn. */
         BenchWay: {
+            /** @description The blocks in space. */
+            blocks: components["schemas"]["SolidBlock"][];
+            /**
+             * Format: double
+             * @description Grams of core of one unit.
+             */
+            core_grams: number;
+            /**
+             * Format: double
+             * @description What they cost, where a price was given.
+             */
+            cost_class?: number | null;
             /**
              * Format: double
              * @description Grams of ends of one unit.
@@ -1108,8 +1269,15 @@ export interface components {
              * @description Minutes for one unit at the class's pace.
              */
             minutes: number;
+            /** @description Minutes for one unit at each pace. */
+            minutes_by_pace: components["schemas"]["PaceMinutes"][];
             /** @description The way in words. */
             name: string;
+            /**
+             * Format: double
+             * @description Grams of peel of one unit.
+             */
+            peel_grams: number;
             /**
              * Format: int32
              * @description Pieces of one unit.
@@ -1129,7 +1297,7 @@ export interface components {
             strokes: number;
             /**
              * Format: double
-             * @description Grams of rounded sides and tails of one unit.
+             * @description Grams of rounded sides, crumbs and tails of one unit.
              */
             trimmed_grams: number;
             /**
@@ -1142,8 +1310,20 @@ export interface components {
              * @description Units that give each student enough.
              */
             units_each: number;
-            /** @description `squared` or `flat_first`. */
+            /** @description `squared`, `flat_first` or `layers`. */
             way: string;
+        };
+        /** @description Cuts beside each other. */
+        Beside: {
+            /** @description Each cut, as it is shown alone. */
+            cuts: components["schemas"]["BenchView"][];
+            /** @description How each after the first differs from it. */
+            differences: string[];
+        };
+        /** @description Cuts that are set beside each other, two or three. */
+        BesideQuestion: {
+            /** @description The cuts; the first is what the others are compared with. */
+            cuts: components["schemas"]["BenchQuestion"][];
         };
         /** @description One block that is squared and cut on its own. */
         Block: {
@@ -1319,6 +1499,8 @@ export interface components {
             length: components["schemas"]["CarriedSide"];
             /** @description Pieces that were tried. */
             pieces: number;
+            /** @description The reverse: what ten of the finished pieces, taken unseen, would say of the cause. */
+            read_back: components["schemas"]["Causes"];
             /** @description Thickness. */
             thickness: components["schemas"]["CarriedSide"];
             thicknesses?: components["schemas"]["SideFigures"] | null;
@@ -1362,6 +1544,30 @@ export interface components {
             segments: components["schemas"]["LessonSegment"][];
             sets: components["schemas"]["StandardSet"][];
             tolerances: components["schemas"]["Tolerance"][];
+        };
+        /**
+         * @description A fault in the chain, or none.
+         * @enum {string}
+         */
+        Cause: "sound" | "step_too_big" | "step_too_small" | "planks_too_thick" | "planks_too_thin" | "sticks_too_wide" | "sticks_too_narrow" | "steps_uneven" | "planks_uneven" | "sticks_uneven" | "drift" | "lean" | "lengths_vary";
+        /** @description The causes of a sample, weighed. */
+        Causes: {
+            /** @description Whether the first stands clear of the others. */
+            clear: boolean;
+            /** @description The likeliest first, those over one in a hundred; empty for too few pieces. */
+            likely: components["schemas"]["CauseShare"][];
+            /** @description The finding in a sentence. */
+            words: string;
+        };
+        /** @description A cause with how likely it is. */
+        CauseShare: {
+            /** @description The cause. */
+            cause: components["schemas"]["Cause"];
+            /**
+             * Format: double
+             * @description Likelihood among all causes, 0..1; they add up to 1.
+             */
+            share: number;
         };
         /**
          * @description How a caution is marked.
@@ -2153,6 +2359,45 @@ export interface components {
              */
             units_total: number;
             waste?: components["schemas"]["WasteFigures"] | null;
+        };
+        /** @description A figure with its unit. */
+        FactValue: {
+            /** @enum {string} */
+            kind: "length";
+            /** @description The length. */
+            length: components["schemas"]["Millimetres"];
+        } | {
+            /**
+             * Format: int32
+             * @description How many.
+             */
+            count: number;
+            /** @enum {string} */
+            kind: "count";
+        } | {
+            /** @enum {string} */
+            kind: "share";
+            /**
+             * Format: double
+             * @description The share.
+             */
+            share: number;
+        } | {
+            /**
+             * Format: double
+             * @description Grams.
+             */
+            grams: number;
+            /** @enum {string} */
+            kind: "grams";
+        } | {
+            /**
+             * Format: double
+             * @description Degrees.
+             */
+            degrees: number;
+            /** @enum {string} */
+            kind: "degrees";
         };
         /** @description A fault that an instructor ticks. */
         Fault: {
@@ -3080,7 +3325,7 @@ export interface components {
          * @enum {string}
          */
         OnionDice: "computed" | "level_cut" | "radial" | "verticals" | "half_rings";
-        /** @description What is asked of an onion. */
+        /** @description What is asked of an onion, or of anything else in layers. */
         OnionQuestion: {
             /**
              * Format: int32
@@ -3092,12 +3337,32 @@ export interface components {
              * @description Layers, 1 to 40.
              */
             layers: number;
+            length?: components["schemas"]["Millimetres"] | null;
             /** @description How it is cut. */
             method: components["schemas"]["Method"];
+            /** @description Where each cut lies, as shares of the width from the left; then `cuts` is not looked at. */
+            places?: number[] | null;
             /** @description Radius, 5 to 150 mm. */
             radius: components["schemas"]["Millimetres"];
             /** @description Edge of the wanted dice; crosscuts are as far apart. */
             size: components["schemas"]["Millimetres"];
+            /**
+             * Format: double
+             * @description Unevenness of the steps (coefficient of variation), 0 to 0.5.
+             */
+            uneven?: number;
+        };
+        /** @description Onions beside each other. */
+        OnionsBeside: {
+            /** @description How each after the first differs from it. */
+            differences: string[];
+            /** @description Each onion, as it is shown alone. */
+            onions: components["schemas"]["OnionView"][];
+        };
+        /** @description Onions that are set beside each other, two or three. */
+        OnionsQuestion: {
+            /** @description The onions; the first is what the others are compared with. */
+            onions: components["schemas"]["OnionQuestion"][];
         };
         /** @description An onion cut one way. */
         OnionView: {
@@ -3110,6 +3375,8 @@ export interface components {
             grades: components["schemas"]["Grade"][];
             /** @description The method in words. */
             name: string;
+            /** @description Where the cuts lie, as shares of the width from the left. */
+            places: number[];
             /**
              * Format: double
              * @description Share of the section in ribbons.
@@ -3255,6 +3522,16 @@ export interface components {
          * @enum {string}
          */
         Pace: "learner" | "improving" | "trained" | "fast";
+        /** @description Minutes at a pace. */
+        PaceMinutes: {
+            /**
+             * Format: double
+             * @description Minutes for one unit.
+             */
+            minutes: number;
+            /** @description The pace. */
+            pace: components["schemas"]["Pace"];
+        };
         /** @description Where a label points on a knife. */
         PartPlace: {
             /**
@@ -3349,6 +3626,11 @@ export interface components {
             /** @description Kind of failure, a path that never changes. */
             type: string;
         };
+        /**
+         * @description A size that produce is bought in.
+         * @enum {string}
+         */
+        ProduceSize: "small" | "medium" | "large";
         /**
          * @description The outline of the blade, as far as rules and drawings need it.
          * @enum {string}
@@ -3765,6 +4047,46 @@ export interface components {
          * @enum {string}
          */
         Skin: "plain" | "slips" | "tough" | "rind" | "crust";
+        /** @description A food as a body along x: x from its first end, y up and z across from its axis, all mm. */
+        Solid: {
+            /** @description Height along y. */
+            height: components["schemas"]["Millimetres"];
+            /** @description Length along x. */
+            length: components["schemas"]["Millimetres"];
+            /** @description Slices of a round body, from its first end; none of a straight-sided one. */
+            rings: components["schemas"]["SolidRing"][];
+            /** @description Cut off each end before the work. */
+            trim: components["schemas"]["Millimetres"];
+            /** @description Width along z. */
+            width: components["schemas"]["Millimetres"];
+        };
+        /** @description Pieces side by side in a block, each as large as the next. */
+        SolidBlock: {
+            /** @description Lowest corner: x, y, z in mm. */
+            at: number[];
+            /** @description Pieces along x, y, z. */
+            count: number[];
+            /** @description One piece: along x, y, z in mm. */
+            piece: number[];
+        };
+        /** @description A slice of a round body. */
+        SolidRing: {
+            /**
+             * Format: double
+             * @description Place along the food from its first end, mm.
+             */
+            at: number;
+            /**
+             * Format: double
+             * @description Full height there, mm.
+             */
+            height: number;
+            /**
+             * Format: double
+             * @description Full width there, mm.
+             */
+            width: number;
+        };
         /** @description A set of standards: a target for each cut it teaches. */
         StandardSet: {
             /** @description Targets by id of the cut. */
@@ -3815,6 +4137,11 @@ export interface components {
          * @enum {string}
          */
         SteelOrStone: "both" | "steel" | "stone";
+        /**
+         * @description What the drawing shows at a step.
+         * @enum {string}
+         */
+        StepShows: "whole" | "flat" | "block" | "planks" | "sticks" | "pieces";
         /** @description A stretch of the lesson as it is kept. */
         StoredSegment: {
             /**
@@ -4076,6 +4403,8 @@ export interface components {
              * @description Largest |bias| / τ of thickness and width.
              */
             bias_share: number;
+            /** @description Which fault in the chain explains them best; nothing in verdicts of before it was weighed. */
+            causes?: components["schemas"]["Causes"];
             /** @description How the sample was chosen. */
             custom: components["schemas"]["SampleCustom"];
             /**
@@ -4104,6 +4433,7 @@ export interface components {
              * @description Layers.
              */
             layers: number;
+            length?: components["schemas"]["Millimetres"] | null;
             /** @description Radius of the onion. */
             radius: components["schemas"]["Millimetres"];
             /** @description Edge of the wanted dice: the cells should have its square, and crosscuts are as far apart. */
@@ -4120,7 +4450,7 @@ export interface components {
             ends_grams: number;
             /**
              * Format: double
-             * @description Squared-off sides, tails and blocks too thin.
+             * @description Squared-off sides, cores, crumbs, tails and blocks too thin.
              */
             squaring_grams: number;
         };
@@ -4403,6 +4733,37 @@ export interface operations {
             };
         };
     };
+    bench_onions_beside: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OnionsQuestion"];
+            };
+        };
+        responses: {
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OnionsBeside"];
+                };
+            };
+        };
+    };
     bench_choose: {
         parameters: {
             query?: never;
@@ -4627,6 +4988,39 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["BenchView"];
+                };
+            };
+        };
+    };
+    bench_beside: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BesideQuestion"];
+            };
+        };
+        responses: {
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Beside"];
                 };
             };
         };

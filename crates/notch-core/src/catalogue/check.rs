@@ -183,6 +183,18 @@ fn check_words(catalogue: &Catalogue, mistakes: &mut Mistakes) {
     mistakes.unless(handling.strokes_per_minute.values().all(|pace| (10.0..=400.0).contains(pace)), || {
         "handling: pace is 10 to 400 strokes a minute".to_owned()
     });
+    let work = &handling.hand_work;
+    let sizes = [work.turned_width, work.fan_step, work.pile_height, work.roll_length].map(crate::units::Millimetres::get);
+    let sound = sizes.iter().all(|size| (1.0..=300.0).contains(size))
+        && (2..=64).contains(&work.wedges)
+        && work.wedges.is_multiple_of(2)
+        && (3..=40).contains(&work.turned_faces)
+        && (0.0..=1.0).contains(&work.turned_ends)
+        && work.roll_grams > 0.0;
+    mistakes.unless(sound, || "hand_work: a figure is out of range".to_owned());
+    let produce = &handling.produce;
+    let sound = (0.1..1.0).contains(&produce.small) && produce.large > 1.0 && produce.large <= 5.0 && produce.peel.get() <= 5.0;
+    mistakes.unless(sound, || "produce: small is under the usual size, large over it, a peel up to 5 mm".to_owned());
     for id in DIAGNOSIS_IDS {
         mistakes.unless(catalogue.diagnoses.contains_key(id), || format!("diagnosis “{id}” is not there"));
     }

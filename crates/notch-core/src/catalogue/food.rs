@@ -23,6 +23,16 @@ pub enum Shape {
     Bundle { grams: f64 },
 }
 
+impl Shape {
+    /// Layers, of what has them.
+    pub const fn layers(self) -> Option<u8> {
+        match self {
+            Shape::LayeredBall { layers, .. } | Shape::LayeredCylinder { layers, .. } => Some(layers),
+            _ => None,
+        }
+    }
+}
+
 /// The outside of a food, as the edge meets it.
 #[derive(Clone, Copy, Debug, PartialEq, Eq, Default, Serialize, Deserialize)]
 #[serde(rename_all = "snake_case")]

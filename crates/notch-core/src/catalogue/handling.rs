@@ -174,6 +174,23 @@ pub struct Handling {
     pub stack_planks: u32,
     /// Width of a bundle of sticks gathered for crosscuts.
     pub bundle_width: crate::units::Millimetres,
+    /// Figures of work that is not squared.
+    pub hand_work: crate::geometry::HandWork,
+    /// Sizes that produce is bought in.
+    pub produce: Produce,
+}
+
+/// Sizes that produce is bought in, as shares of the usual one, and what a peeler takes off.
+#[derive(Clone, Copy, Debug, PartialEq, Serialize, Deserialize)]
+#[serde(deny_unknown_fields)]
+#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
+pub struct Produce {
+    /// Small produce.
+    pub small: f64,
+    /// Large produce.
+    pub large: f64,
+    /// Taken off each side by a peeler.
+    pub peel: crate::units::Millimetres,
 }
 
 impl Handling {

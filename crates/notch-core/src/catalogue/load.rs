@@ -8,8 +8,9 @@ use serde::de::DeserializeOwned;
 use super::check::{CatalogueError, check};
 use super::{
     Catalogue, Caution, ClearanceRung, Cut, Diagnosis, Fault, Food, Grip, Handling, Hold, KnifeType, LessonSegment, Manner,
-    Motion, ProgressRules, SchoolQuestion, StandardSet, Target, TargetSize, Tolerance,
+    Motion, Produce, ProgressRules, SchoolQuestion, StandardSet, Target, TargetSize, Tolerance,
 };
+use crate::geometry::HandWork;
 use crate::people::Pace;
 use crate::units::{Millimetres, parse_length};
 
@@ -241,6 +242,8 @@ struct HandlingFile {
     motion: BTreeMap<Motion, Manner>,
     pace: BTreeMap<Pace, f64>,
     handling: RawHandling,
+    hand_work: HandWork,
+    produce: Produce,
 }
 
 #[derive(Deserialize)]
@@ -262,6 +265,8 @@ impl HandlingFile {
             unit_seconds: self.handling.unit_seconds,
             stack_planks: self.handling.stack_planks,
             bundle_width: self.handling.bundle_width,
+            hand_work: self.hand_work,
+            produce: self.produce,
         }
     }
 }

@@ -2,6 +2,8 @@
 
 mod section;
 mod silhouette;
+mod solid;
 
 pub use section::{Outline, SectionBlock, SectionDrawing, section};
 pub use silhouette::{Silhouette, outline, silhouette};
+pub use solid::{Solid, SolidBlock, SolidRing, kitchen_blocks, solid, squared_blocks};

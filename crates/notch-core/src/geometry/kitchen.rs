@@ -7,18 +7,26 @@ use crate::units::Millimetres;
 /// Depth of the slice that makes the flat, as a share of the section.
 pub const FLAT_SHARE: f64 = 0.1;
 
-/// What one unit gives when it is cut flat first, with the sticks of each plank in its thickest
-/// segment, from the board up.
+/// A segment that is cut flat first.
+#[derive(Clone, Debug, PartialEq)]
+pub struct KitchenSegment {
+    /// Sticks of each plank, from the board up.
+    pub sticks: Vec<u32>,
+    /// Diameter at its thin end.
+    pub diameter: Millimetres,
+    /// Depth of the slice that makes the flat.
+    pub slice: Millimetres,
+}
+
+/// What one unit gives when it is cut flat first.
 #[derive(Clone, Debug, PartialEq)]
 pub struct KitchenWork {
     /// Pieces, strokes, trimmings.
     pub worked: WorkedFood,
-    /// Sticks of each plank of the thickest segment.
-    pub planks: Vec<u32>,
-    /// Diameter of that segment at its thin end.
-    pub section: Millimetres,
-    /// Depth of the slice.
-    pub slice: Millimetres,
+    /// Segments, the thickest first.
+    pub segments: Vec<KitchenSegment>,
+    /// Pieces from each stick.
+    pub per_stick: u32,
 }
 
 /// Works a tapering root or a cylinder flat first. Segments and dicing blocks are those of the
@@ -53,7 +61,7 @@ pub fn work_flat_first(food: &Food, cut: &Cut, target: &Target, handling: &Handl
     let bundle = times(handling.bundle_width.get(), w.get()).max(1);
     let stack = handling.stack_planks.max(1) as usize;
     let (mut pieces, mut strokes, mut regroupings) = (0u32, 0u64, 0u64);
-    let mut first = None;
+    let mut segments = Vec::with_capacity(found.segments.len());
     for part in &found.segments {
         let slice = Millimetres::clamped(part.far_diameter.get() * FLAT_SHARE);
         let flat = flat_first(part.far_diameter, slice, t, w);
@@ -66,19 +74,18 @@ pub fn work_flat_first(food: &Food, cut: &Cut, target: &Target, handling: &Handl
             regroupings += flat.sticks.len().div_ceil(stack) as u64 + if per_stick > 1 { bundles } else { 0 };
             pieces = pieces.saturating_add(flat.count.saturating_mul(per_stick));
         }
-        first.get_or_insert((flat.sticks, part.far_diameter, slice));
+        segments.push(KitchenSegment { sticks: flat.sticks, diameter: part.far_diameter, slice });
     }
     let partings = (found.segments.len() as u64).saturating_sub(1) + u64::from(found.tail.get() > 1e-6);
     let ends = found.volume_whole - found.volume_trimmed;
     let kept = f64::from(pieces) * t.get() * w.get() * l.get();
-    let (planks, section, slice) = first.unwrap_or((Vec::new(), Millimetres::ZERO, Millimetres::ZERO));
     let worked = WorkedFood {
         pieces,
         strokes: if pieces == 0 { 0 } else { strokes + partings + 2 },
         regroupings,
         volume: found.volume_whole,
-        trimmings: Trimmings { ends, squaring: (found.volume_whole - ends - kept).max(0.0) },
+        trimmings: Trimmings { ends, squaring: (found.volume_whole - ends - kept).max(0.0), core: 0.0 },
         blocks: Vec::new(),
     };
-    Ok(KitchenWork { worked, planks, section, slice })
+    Ok(KitchenWork { worked, segments, per_stick })
 }

@@ -3,23 +3,29 @@
 //! Definitions: cuts have no width; what exactly fits counts as fitting, which takes a slack of
 //! one part in 10⁹ in floating point; pieces are cut from the largest block inside the food.
 
+mod cored;
 mod cylinder;
 mod ellipsoid;
 mod flat_first;
 mod frustum;
+mod hand_work;
 mod kitchen;
+mod layered;
 mod sheet;
 mod strokes;
 mod work;
 
+pub use cored::{Cheek, Cheeks, core_volume, squared_cored_ball};
 pub use cylinder::{Squared, squared_cylinder};
 pub use ellipsoid::{EllipsoidBlock, squared_ellipsoid};
 pub use flat_first::{FlatFirst, flat_first};
 pub use frustum::{FrustumYield, Segment, squared_frustum};
-pub use kitchen::{FLAT_SHARE, KitchenWork, work_flat_first};
+pub use hand_work::{HandWork, Mince, Rolls, Turned, Wedges, mince, peeled, rolled_leaves, turned, wedges};
+pub use kitchen::{FLAT_SHARE, KitchenSegment, KitchenWork, work_flat_first};
 pub use sheet::{SheetYield, sheet};
 pub use strokes::{Chain, Strokes, strokes};
 pub use work::{Block, NoCount, Trimmings, WorkedFood, work_food};
+pub(crate) use work::{DICING_BLOCK, volume};
 
 use crate::units::{LengthError, Millimetres};
 use thiserror::Error;

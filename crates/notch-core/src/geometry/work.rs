@@ -3,12 +3,15 @@
 use serde::Serialize;
 use thiserror::Error;
 
-use super::{Chain, Piece, PieceError, Strokes, sheet, squared_ellipsoid, squared_frustum, strokes, times};
+use super::{
+    Chain, Piece, PieceError, Strokes, core_volume, sheet, squared_cored_ball, squared_ellipsoid, squared_frustum, strokes,
+    times, wedges,
+};
 use crate::catalogue::{Cut, CutFamily, Food, Handling, Shape, Target};
 use crate::units::Millimetres;
 
 /// Length that long food is cut to before it is diced, since a longer block is not handled well.
-pub(super) const DICING_BLOCK: Millimetres = Millimetres::whole(50);
+pub(crate) const DICING_BLOCK: Millimetres = Millimetres::whole(50);
 
 /// The part of a round food's height that is cut off to make it lie flat before planks are taken.
 const FLAT_SLICE_SHARE: f64 = 0.1;
@@ -36,8 +39,17 @@ pub struct Block {
 pub struct Trimmings {
     /// Both ends.
     pub ends: f64,
-    /// Rounded sides, cores of blocks too thin, and the tail.
+    /// Rounded sides, blocks too thin, crumbs, and the tail.
     pub squaring: f64,
+    /// The core.
+    pub core: f64,
+}
+
+impl Trimmings {
+    /// mm³ of all of it.
+    pub fn total(&self) -> f64 {
+        self.ends + self.squaring + self.core
+    }
 }
 
 /// What one unit of food gives when it is worked to a target.
@@ -67,9 +79,9 @@ pub enum NoCount {
     #[error("hand work is not counted in pieces: plan it in whole units and set the minutes")]
     HandWork,
     /// Layers fall apart, so no block is squared.
-    #[error("layered food is not squared into blocks: plan it in whole units and set the minutes")]
+    #[error("layered food falls apart in sticks: plan it in whole units and set the minutes")]
     Layered,
-    /// A core, cone or bundle gives no regular block.
+    /// A cone or bundle gives no regular block.
     #[error("this shape gives no regular block: plan it in whole units and set the minutes")]
     Irregular,
     /// The cut has no set size.
@@ -89,8 +101,10 @@ pub enum NoCount {
 /// [`NoCount`], where pieces are not what one counts.
 pub fn work_food(food: &Food, cut: &Cut, target: &Target, handling: &Handling) -> Result<WorkedFood, NoCount> {
     match cut.family {
+        CutFamily::Dice if food.shape.layers().is_some() => super::layered::dice(food, target),
         CutFamily::Chop => Err(NoCount::Chopped),
         CutFamily::Hand => Err(NoCount::HandWork),
+        CutFamily::Slices if cut.id == "wedges" => in_wedges(food, handling),
         CutFamily::Slices => slices(food, cut, target),
         CutFamily::Strips | CutFamily::Dice => blocks(food, cut, target, handling),
     }
@@ -109,10 +123,14 @@ fn blocks(food: &Food, cut: &Cut, target: &Target, handling: &Handling) -> Resul
     // A dice (or a tile) is a stick of the two larger sides, crosscut at the smallest.
     let piece = if dice { Piece::new(finished.width(), finished.length(), finished.thickness())? } else { finished };
     let volume = volume(food);
+    let mut core = 0.0;
     let (blocks, strokes_between, ends) = match food.shape {
         Shape::LayeredBall { .. } | Shape::LayeredCylinder { .. } => return Err(NoCount::Layered),
-        Shape::Cone { .. } | Shape::Bundle { .. } | Shape::Ball { core: Some(_), .. } => {
-            return Err(NoCount::Irregular);
+        Shape::Cone { .. } | Shape::Bundle { .. } => return Err(NoCount::Irregular),
+        Shape::Ball { diameter, core: Some(inner) } => {
+            core = core_volume(diameter, inner);
+            // Four strokes take the cheeks off; each lies flat already.
+            (cheeks(diameter, inner, piece), 4, 0.0)
         }
         Shape::Frustum { big_end, small_end, length } => root(food, big_end, small_end, length, piece, dice)?,
         Shape::Cylinder { diameter, length } => root(food, diameter, diameter, length, piece, dice)?,
@@ -140,7 +158,7 @@ fn blocks(food: &Food, cut: &Cut, target: &Target, handling: &Handling) -> Resul
         strokes: if pieces == 0 { 0 } else { own + strokes_between },
         regroupings: work.regroupings,
         volume,
-        trimmings: Trimmings { ends, squaring: (volume - ends - kept).max(0.0) },
+        trimmings: Trimmings { ends, squaring: (volume - ends - core - kept).max(0.0), core },
         blocks,
     })
 }
@@ -209,6 +227,14 @@ fn egg(axes: [Millimetres; 3], piece: Piece) -> Block {
     Block { planks, sticks, pieces: block.along, section: shortest }
 }
 
+/// The four cheeks around a core, two wide and two narrow, each a block on its cut face.
+fn cheeks(diameter: Millimetres, core: Millimetres, piece: Piece) -> Vec<Block> {
+    let found = squared_cored_ball(diameter, core, piece);
+    let section = Millimetres::clamped((diameter.get() - core.get()) / 2.0);
+    let block = |cheek: super::Cheek| Block { planks: cheek.up, sticks: cheek.across, pieces: cheek.along, section };
+    [found.wide, found.wide, found.narrow, found.narrow].map(block).to_vec()
+}
+
 /// A straight-sided food: the better of the two ways to lay thickness and width.
 fn bar(length: Millimetres, width: Millimetres, height: Millimetres, piece: Piece) -> Block {
     let (t, w) = (piece.thickness().get(), piece.width().get());
@@ -225,7 +251,7 @@ fn flat(length: Millimetres, width: Millimetres, finished: Piece) -> Block {
 }
 
 /// mm³ of one unit of a food.
-fn volume(food: &Food) -> f64 {
+pub(crate) fn volume(food: &Food) -> f64 {
     use std::f64::consts::PI;
     match food.shape {
         Shape::Frustum { big_end, small_end, length } => {
@@ -286,7 +312,29 @@ fn slices(food: &Food, cut: &Cut, target: &Target) -> Result<WorkedFood, NoCount
         strokes: if count == 0 { 0 } else { u64::from(count) + u64::from(halves) },
         regroupings: u64::from(halves),
         volume: whole,
-        trimmings: Trimmings { ends, squaring: (whole - ends - kept).max(0.0) },
+        trimmings: Trimmings { ends, squaring: (whole - ends - kept).max(0.0), core: 0.0 },
+        blocks: Vec::new(),
+    })
+}
+
+/// Round food halved and cut to wedges from the middle; its core is taken out of them.
+fn in_wedges(food: &Food, handling: &Handling) -> Result<WorkedFood, NoCount> {
+    let whole = volume(food);
+    let core = match food.shape {
+        Shape::Frustum { .. } | Shape::Cylinder { .. } | Shape::Ellipsoid { .. } | Shape::LayeredBall { .. } => 0.0,
+        Shape::Ball { diameter, core } => core.map_or(0.0, |core| core_volume(diameter, core)),
+        _ => return Err(NoCount::Irregular),
+    };
+    let found = wedges(food.width(), handling.hand_work.wedges);
+    let ends = (whole - core) * (2.0 * food.trim.get() / food.length().get()).clamp(0.0, 1.0);
+    let cored = if core > 0.0 { u64::from(found.count) } else { 0 };
+    let trims = if food.trim.get() > 0.0 { 2 } else { 0 };
+    Ok(WorkedFood {
+        pieces: u32::from(found.count),
+        strokes: u64::from(found.strokes) + cored + trims,
+        regroupings: 2,
+        volume: whole,
+        trimmings: Trimmings { ends, squaring: 0.0, core },
         blocks: Vec::new(),
     })
 }

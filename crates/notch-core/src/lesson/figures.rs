@@ -41,7 +41,7 @@ pub struct ClassSize {
 pub struct WasteFigures {
     /// Ends.
     pub ends_grams: f64,
-    /// Squared-off sides, tails and blocks too thin.
+    /// Squared-off sides, cores, crumbs, tails and blocks too thin.
     pub squaring_grams: f64,
     /// What it becomes, e.g. `stock`.
     pub becomes: String,
@@ -144,7 +144,7 @@ pub fn exercise_figures(
         minutes_needed,
         waste: worked.as_ref().ok().map(|worked| WasteFigures {
             ends_grams: grams(worked.trimmings.ends),
-            squaring_grams: grams(worked.trimmings.squaring),
+            squaring_grams: grams(worked.trimmings.squaring + worked.trimmings.core),
             becomes: food.scraps.clone(),
         }),
         units_students,

@@ -3,6 +3,7 @@
 use serde::{Deserialize, Serialize};
 
 use super::MeasuredPiece;
+use super::causes::{Causes, causes};
 use super::diagnose::{Say, diagnose};
 use super::statistics::{Spread, Z_TWO_SIDED_95, wilson_lower};
 use crate::catalogue::{Catalogue, Dimension, Target, TargetSize, Tolerance};
@@ -151,6 +152,9 @@ pub struct Verdict {
     pub off_square: Option<Millimetres>,
     /// What the figures say, the most telling first.
     pub says: Vec<Say>,
+    /// Which fault in the chain explains them best; nothing in verdicts of before it was weighed.
+    #[serde(default)]
+    pub causes: Causes,
 }
 
 /// Slack on the edge of the tolerance: the edge itself counts as inside.
@@ -258,6 +262,7 @@ pub fn judge(
         off_square: off_square(target, pieces),
         sides,
         says: Vec::new(),
+        causes: causes(target, tolerance, pieces),
     };
     verdict.says = diagnose(catalogue, &verdict, tolerance);
     verdict

@@ -1,10 +1,12 @@
 //! From measured pieces to a verdict: how many are inside, how true, how even, what goes wrong.
 
+mod causes;
 mod diagnose;
 mod judge;
 mod parse;
 mod statistics;
 
+pub use causes::{Cause, CauseShare, Causes, causes};
 pub use diagnose::Say;
 pub use judge::{InsideShare, SampleCustom, SideFigures, TaperFigures, Verdict, judge};
 pub use parse::{MAX_PIECES, MeasuredPiece, PieceLimits, PieceProblem, PieceProblemKind, parse_pieces};

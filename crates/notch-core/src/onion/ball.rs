@@ -1,9 +1,10 @@
-//! The half ball: shells, cuts and crosscuts.
+//! The half ball and the half cylinder: layers, cuts and crosscuts.
 
 use serde::Serialize;
 
+use super::cuts::Cuts;
 use super::disc::shared_area;
-use super::section::{Figures, Method, OnionError, Region, check, regions};
+use super::section::{Figures, Method, OnionError, Region, check, measured, regions};
 use crate::units::Millimetres;
 
 /// A half ball cut into pieces.
@@ -44,12 +45,12 @@ const NODES: [(f64, f64); 8] = [
 pub fn half_ball(
     radius: Millimetres,
     layers: u8,
-    cuts: u8,
+    cuts: &Cuts,
     method: Method,
     crosscut: Millimetres,
     slab_at_centre: bool,
 ) -> Result<BallFigures, OnionError> {
-    check(radius, layers, cuts, method)?;
+    check(radius, layers, method)?;
     let (r, c) = (radius.get(), crosscut.get());
     if !(c >= 0.5 && c <= r) {
         return Err(OnionError::Crosscut(c));
@@ -139,4 +140,34 @@ fn stretch(region: &Region, shell: f64, from: f64, to: f64) -> f64 {
         shared_area(&region.corners, circle) * half * 1.5 * (1.0 - u * u)
     };
     NODES.iter().map(|(u, weight)| weight * (at(*u) + at(-u))).sum()
+}
+
+/// Cuts a half cylinder of layers, such as a halved leek: the section's cells, each as long as the
+/// crosscuts are apart; what is left at the end is a slab of its own.
+///
+/// # Errors
+/// [`OnionError`] for what is out of range; [`OnionError::Crosscut`] also for crosscuts farther apart
+/// than the length.
+pub fn half_cylinder(
+    radius: Millimetres,
+    length: Millimetres,
+    layers: u8,
+    cuts: &Cuts,
+    method: Method,
+    crosscut: Millimetres,
+) -> Result<BallFigures, OnionError> {
+    let areas: Vec<f64> = measured(radius, layers, cuts, method)?.iter().map(|cell| cell.area).collect();
+    let (l, c) = (length.get(), crosscut.get());
+    if !(c >= 0.5 && c <= l) {
+        return Err(OnionError::Crosscut(c));
+    }
+    let whole = crate::geometry::times(l, c);
+    let tail = l - f64::from(whole) * c;
+    let ends_whole = tail <= 1e-9 * l;
+    let least = 1e-9 * radius.get().powi(3);
+    let slabs = (0..whole).map(|_| c).chain((!ends_whole).then_some(tail));
+    let volumes: Vec<f64> =
+        slabs.flat_map(|thick| areas.iter().map(move |area| area * thick)).filter(|volume| *volume > least).collect();
+    let slabs = whole + u32::from(!ends_whole);
+    Ok(BallFigures { figures: Figures::of(&volumes), crosscuts: slabs.saturating_sub(1), slabs })
 }

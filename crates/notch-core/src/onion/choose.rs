@@ -2,8 +2,9 @@
 
 use serde::{Deserialize, Serialize};
 
-use super::ball::{BallFigures, half_ball};
-use super::section::{Figures, MAX_CUTS, Method, OnionError, section};
+use super::ball::{BallFigures, half_ball, half_cylinder};
+use super::cuts::Cuts;
+use super::section::{Figures, MAX_CUTS, Method, OnionError, measured, shares};
 use crate::units::Millimetres;
 
 /// The size that is wanted, and of what.
@@ -16,6 +17,9 @@ pub struct Wanted {
     pub layers: u8,
     /// Edge of the wanted dice: the cells should have its square, and crosscuts are as far apart.
     pub size: Millimetres,
+    /// Length, of a layered cylinder such as a leek; none for a ball.
+    #[serde(default)]
+    pub length: Option<Millimetres>,
 }
 
 /// What may not be exceeded.
@@ -80,8 +84,9 @@ pub struct Choice {
 }
 
 /// Aim depths that are tried, in radii: closer together where they matter.
-const DEPTHS: [f64; 22] =
-    [0.05, 0.1, 0.15, 0.2, 0.25, 0.3, 0.35, 0.4, 0.45, 0.5, 0.55, 0.6, 0.65, 0.7, 0.8, 0.9, 1.0, 1.25, 1.5, 2.0, 3.0, 5.0];
+fn depths() -> impl Iterator<Item = f64> {
+    (2..=60u8).map(|step| f64::from(step) / 40.0).chain([1.75, 2.0, 2.5, 3.0, 4.0, 5.0])
+}
 
 /// One way that was tried.
 #[derive(Clone, Debug)]
@@ -121,10 +126,25 @@ impl Method {
     }
 }
 
-/// Strokes for a half: the cuts, the level cuts, and crosscuts `size` apart from one at the centre.
-pub fn strokes(radius: Millimetres, cuts: u8, method: Method, size: Millimetres) -> u32 {
-    let a_side = (radius.get() / size.get().max(0.1) * (1.0 - 1e-9)).floor().clamp(0.0, 1e6) as u32;
-    u32::from(cuts) + method.level_cuts() + 2 * a_side + 1
+impl Wanted {
+    /// Strokes for a half: the cuts, the level cuts, and crosscuts a size apart, in a ball from one at
+    /// the centre.
+    pub fn strokes(&self, cuts: u8, method: Method) -> u32 {
+        let inside = |whole: Millimetres| (whole.get() / self.size.get().max(0.1) * (1.0 - 1e-9)).floor().clamp(0.0, 1e6) as u32;
+        let crosscuts = self.length.map_or_else(|| 2 * inside(self.radius) + 1, inside);
+        u32::from(cuts) + method.level_cuts() + crosscuts
+    }
+
+    /// The half in pieces.
+    ///
+    /// # Errors
+    /// [`OnionError`] for what is out of range.
+    pub fn half(&self, cuts: &Cuts, method: Method) -> Result<BallFigures, OnionError> {
+        match self.length {
+            Some(length) => half_cylinder(self.radius, length, self.layers, cuts, method, self.size),
+            None => half_ball(self.radius, self.layers, cuts, method, self.size, false),
+        }
+    }
 }
 
 /// Compares every method at every number of cuts whose mean piece is near the wanted size, so that
@@ -137,14 +157,14 @@ pub fn strokes(radius: Millimetres, cuts: u8, method: Method, size: Millimetres)
 /// Some hundreds of sections, and one half ball a method.
 pub fn choose(wanted: Wanted, limits: Limits) -> Result<Choice, OnionError> {
     let (r, size) = (wanted.radius.get(), wanted.size.get());
-    super::section::check(wanted.radius, wanted.layers, 1, Method::Verticals)?;
+    super::section::check(wanted.radius, wanted.layers, Method::Verticals)?;
     if !(size >= 0.5 && size <= r) {
         return Err(OnionError::Crosscut(size));
     }
     let mut tried = Vec::new();
     for method in methods(limits) {
         for cuts in 1..=MAX_CUTS {
-            let strokes = strokes(wanted.radius, cuts, method, wanted.size);
+            let strokes = wanted.strokes(cuts, method);
             if limits.strokes.is_some_and(|most| strokes > most) {
                 break;
             }
@@ -174,7 +194,7 @@ pub fn choose(wanted: Wanted, limits: Limits) -> Result<Choice, OnionError> {
 
 fn methods(limits: Limits) -> Vec<Method> {
     let mut methods = vec![Method::Verticals, Method::Centre, Method::Turned];
-    methods.extend(DEPTHS.map(|depth| Method::Below { depth }));
+    methods.extend(depths().map(|depth| Method::Below { depth }));
     if !limits.no_level_cut {
         methods.extend((1..=3).map(|level| Method::Level { level }));
     }
@@ -182,9 +202,10 @@ fn methods(limits: Limits) -> Vec<Method> {
 }
 
 fn try_one(wanted: Wanted, method: Method, cuts: u8, strokes: u32) -> Result<Tried, OnionError> {
-    let found = section(wanted.radius, wanted.layers, cuts, method)?;
-    let (share, ribbons) = found.against(wanted.size);
-    Ok(Tried { method, cuts, strokes, wanted: share, ribbons, figures: found.figures })
+    let cells = measured(wanted.radius, wanted.layers, &Cuts::even(cuts)?, method)?;
+    let (share, ribbons) = shares(cells.iter().map(|cell| (cell.area, cell.longest)), wanted.size);
+    let areas: Vec<f64> = cells.iter().map(|cell| cell.area).collect();
+    Ok(Tried { method, cuts, strokes, wanted: share, ribbons, figures: Figures::of(&areas) })
 }
 
 fn finish(wanted: Wanted, best: &Tried, alike: &[&Tried]) -> Result<Found, OnionError> {
@@ -208,7 +229,7 @@ fn finish(wanted: Wanted, best: &Tried, alike: &[&Tried]) -> Result<Found, Onion
         wanted: best.wanted,
         ribbons: best.ribbons,
         figures: best.figures,
-        ball: half_ball(wanted.radius, wanted.layers, best.cuts, best.method, wanted.size, false)?,
+        ball: wanted.half(&Cuts::even(best.cuts)?, best.method)?,
     })
 }
 

@@ -6,9 +6,11 @@
 
 mod ball;
 mod choose;
+mod cuts;
 mod disc;
 mod section;
 
-pub use ball::{BallFigures, half_ball};
-pub use choose::{Choice, Found, Limits, Trade, Wanted, choose, strokes};
+pub use ball::{BallFigures, half_ball, half_cylinder};
+pub use choose::{Choice, Found, Limits, Trade, Wanted, choose};
+pub use cuts::{Cuts, MAX_UNEVEN};
 pub use section::{Cell, Figures, Grade, MAX_CUTS, MAX_DEPTH, MAX_LAYERS, Method, OnionError, Section, section};

@@ -3,6 +3,7 @@
 use serde::{Deserialize, Serialize};
 use thiserror::Error;
 
+use super::cuts::{Cuts, MAX_UNEVEN};
 use super::disc::{Point, shared_area};
 use crate::units::Millimetres;
 
@@ -57,6 +58,12 @@ pub enum OnionError {
     /// Aim depth out of range.
     #[error("an aim depth of {0} radii is out of range; allowed: above 0, up to {MAX_DEPTH}")]
     Depth(f64),
+    /// Steps too uneven.
+    #[error("steps uneven by {0} are out of range; allowed: 0 to {MAX_UNEVEN}")]
+    Uneven(f64),
+    /// A cut outside the half, or not to the right of the one before.
+    #[error("a cut at {0} of the width is out of place; allowed: above 0, below 1, each to the right of the one before")]
+    Place(f64),
     /// Crosscuts too fine or none.
     #[error("crosscuts {0} mm apart are out of range; allowed: 0.5 mm up to the radius")]
     Crosscut(f64),
@@ -164,11 +171,11 @@ pub struct Section {
     pub cuts: Vec<String>,
 }
 
-impl Cell {
-    /// The cell against a wanted dice of this edge.
-    pub fn grade(&self, size: Millimetres) -> Grade {
-        let ratio = self.area / size.get().powi(2).max(f64::MIN_POSITIVE);
-        if self.longest > size.get() * 2.0 * (1.0 + SLACK) {
+impl Grade {
+    /// A cell of an area and a longest line against a wanted dice of an edge.
+    fn of(area: f64, longest: f64, size: Millimetres) -> Self {
+        let ratio = area / size.get().powi(2).max(f64::MIN_POSITIVE);
+        if longest > size.get() * 2.0 * (1.0 + SLACK) {
             Grade::Ribbon
         } else if (ratio - 1.0).abs() <= 0.25 + SLACK {
             Grade::Wanted
@@ -182,18 +189,34 @@ impl Cell {
     }
 }
 
+impl Cell {
+    /// The cell against a wanted dice of this edge.
+    pub fn grade(&self, size: Millimetres) -> Grade {
+        Grade::of(self.area, self.longest, size)
+    }
+}
+
 impl Section {
     /// Shares of the section in pieces of a wanted size and in ribbons: within ±25 % of its square
     /// and no ribbon; longer than twice its edge.
     pub fn against(&self, size: Millimetres) -> (f64, f64) {
-        let total: f64 = self.cells.iter().map(|cell| cell.area).sum();
-        let share = |grade: Grade| {
-            // Added up from 0, since the sum of nothing would be a negative zero.
-            let kept = self.cells.iter().filter(|cell| cell.grade(size) == grade).fold(0.0, |sum, cell| sum + cell.area);
-            if total > 0.0 { kept / total } else { 0.0 }
-        };
-        (share(Grade::Wanted), share(Grade::Ribbon))
+        shares(self.cells.iter().map(|cell| (cell.area, cell.longest)), size)
     }
+}
+
+/// Shares in pieces of a wanted size and in ribbons, of areas and longest lines.
+pub(super) fn shares(cells: impl Iterator<Item = (f64, f64)>, size: Millimetres) -> (f64, f64) {
+    // Added up from 0, since the sum of nothing would be a negative zero.
+    let (mut total, mut wanted, mut ribbons) = (0.0, 0.0, 0.0);
+    for (area, longest) in cells {
+        total += area;
+        match Grade::of(area, longest, size) {
+            Grade::Wanted => wanted += area,
+            Grade::Ribbon => ribbons += area,
+            _ => {}
+        }
+    }
+    if total > 0.0 { (wanted / total, ribbons / total) } else { (0.0, 0.0) }
 }
 
 /// A region between cuts, before the layers part it.
@@ -204,15 +227,12 @@ pub(super) struct Region {
 }
 
 /// Checks what was asked of an onion.
-pub(super) fn check(radius: Millimetres, layers: u8, cuts: u8, method: Method) -> Result<(), OnionError> {
+pub(super) fn check(radius: Millimetres, layers: u8, method: Method) -> Result<(), OnionError> {
     if radius.get() <= 0.0 {
         return Err(OnionError::NoSize);
     }
     if !(1..=MAX_LAYERS).contains(&layers) {
         return Err(OnionError::Layers(layers));
-    }
-    if !(1..=MAX_CUTS).contains(&cuts) {
-        return Err(OnionError::Cuts(cuts));
     }
     match method {
         Method::Level { level } if !(1..=10).contains(&level) => Err(OnionError::Level(level)),
@@ -222,125 +242,179 @@ pub(super) fn check(radius: Millimetres, layers: u8, cuts: u8, method: Method) -
 }
 
 /// Regions between the cuts, over the whole half disc.
-pub(super) fn regions(r: f64, cuts: u8, method: Method) -> Vec<Region> {
-    let m = u16::from(cuts);
-    let share = |k: u16| f64::from(k) / f64::from(m + 1);
-    let upright = |k: u16, low: f64, high: f64| {
-        let (left, right) = (-r + 2.0 * r * share(k), -r + 2.0 * r * share(k + 1));
+pub(super) fn regions(r: f64, cuts: &Cuts, method: Method) -> Vec<Region> {
+    let upright = |(from, to): (f64, f64), low: f64, high: f64| {
+        let (left, right) = (-r + 2.0 * r * from, -r + 2.0 * r * to);
         vec![[left, low], [right, low], [right, high], [left, high]]
     };
+    let intervals = (0u16..).zip(cuts.intervals());
     match method {
-        Method::Verticals | Method::HalfRings => (0..=m).map(|k| Region { column: k, corners: upright(k, 0.0, r) }).collect(),
+        Method::Verticals | Method::HalfRings => {
+            intervals.map(|(column, span)| Region { column, corners: upright(span, 0.0, r) }).collect()
+        }
         Method::Level { level } => {
             let bands = u16::from(level) + 1;
             let height = |j: u16| r * f64::from(j) / f64::from(bands);
-            let of = |k: u16| (0..bands).map(move |j| (k, j));
-            (0..=m)
-                .flat_map(of)
-                .map(|(k, j)| Region { column: k * bands + j, corners: upright(k, height(j), height(j + 1)) })
+            let banded = |(k, span)| (0..bands).map(move |j| (k * bands + j, span, height(j), height(j + 1)));
+            intervals
+                .flat_map(banded)
+                .map(|(column, span, low, high)| Region { column, corners: upright(span, low, high) })
                 .collect()
         }
         Method::Centre => {
-            let ray = |k: u16| (std::f64::consts::PI * share(k)).sin_cos();
-            let of = |k: u16| {
-                let ((s1, c1), (s2, c2)) = (ray(k), ray(k + 1));
-                let far = 3.0 * r;
-                Region { column: k, corners: vec![[0.0, 0.0], [far * c1, far * s1], [far * c2, far * s2]] }
+            let corner = |share: f64| {
+                let (sine, cosine) = (std::f64::consts::PI * share).sin_cos();
+                [3.0 * r * cosine, 3.0 * r * sine]
             };
-            (0..=m).map(of).collect()
+            intervals.map(|(column, (from, to))| Region { column, corners: vec![[0.0, 0.0], corner(from), corner(to)] }).collect()
         }
         Method::Below { depth } => {
             let half = (1.0 / depth).atan();
-            let tangent = |k: u16| (-half + 2.0 * half * share(k)).tan();
+            let tangent = |share: f64| (-half + 2.0 * half * share).tan();
             let (low, high) = (depth * r, (depth + 1.5) * r);
-            let of = |k: u16| {
-                let (a, b) = (tangent(k), tangent(k + 1));
-                Region { column: k, corners: vec![[low * a, 0.0], [low * b, 0.0], [high * b, 1.5 * r], [high * a, 1.5 * r]] }
+            let of = |(column, (from, to)): (u16, (f64, f64))| {
+                let (a, b) = (tangent(from), tangent(to));
+                Region { column, corners: vec![[low * a, 0.0], [low * b, 0.0], [high * b, 1.5 * r], [high * a, 1.5 * r]] }
             };
-            (0..=m).map(of).collect()
+            intervals.map(of).collect()
         }
-        Method::Turned => turned(r, m),
+        Method::Turned => turned(r, cuts),
     }
 }
 
 /// Verticals up to a third of the radius from the centre line on the right; what is left is turned
-/// onto its cut face and cut at the same step, which in the section is a set of level lines.
-fn turned(r: f64, m: u16) -> Vec<Region> {
-    let step = 2.0 * r / f64::from(m + 1);
+/// onto its cut face and cut at the steps that were left, over and over, which in the section is a
+/// set of level lines.
+fn turned(r: f64, cuts: &Cuts) -> Vec<Region> {
     let from = r / 3.0;
-    let mut found = Vec::new();
-    let mut left = -r;
-    while left < from - 1e-9 * r {
-        let right = (left + step).min(from);
-        found.push(Region { column: found.len() as u16, corners: vec![[left, 0.0], [right, 0.0], [right, r], [left, r]] });
-        left = right;
+    let mut found: Vec<Region> = Vec::new();
+    let mut left_over = Vec::new();
+    for (start, end) in cuts.intervals() {
+        let (left, right) = (-r + 2.0 * r * start, (-r + 2.0 * r * end).min(from));
+        if left < from - 1e-9 * r {
+            let column = found.len() as u16;
+            found.push(Region { column, corners: vec![[left, 0.0], [right, 0.0], [right, r], [left, r]] });
+        }
+        if -r + 2.0 * r * end > from - 1e-9 * r {
+            left_over.push(2.0 * r * (end - start));
+        }
     }
-    let mut low = 0.0;
-    let top = (r * r - from * from).sqrt();
-    while low < top - 1e-9 * r {
-        let high = low + step;
-        found.push(Region { column: found.len() as u16, corners: vec![[from, low], [r, low], [r, high], [from, high]] });
+    let (mut low, top) = (0.0, (r * r - from * from).sqrt());
+    for step in left_over.iter().cycle().take(1_000) {
+        if low >= top - 1e-9 * r {
+            break;
+        }
+        let (column, high) = (found.len() as u16, low + step);
+        found.push(Region { column, corners: vec![[from, low], [r, low], [r, high], [from, high]] });
         low = high;
     }
     found
 }
 
+/// One cell as it is measured: layer, column, area, longest line.
+pub(super) struct Measured {
+    pub layer: u8,
+    pub column: u16,
+    pub area: f64,
+    pub longest: f64,
+}
+
+/// Visits each cell that counts, with its outline.
+fn each_cell(r: f64, layers: u8, regions: &[Region], mut visit: impl FnMut(Measured, &Outline)) {
+    let radius = |layer: u8| r * f64::from(layer) / f64::from(layers);
+    for region in regions {
+        let mut inner = 0.0;
+        let mut outline = Outline::innermost(&region.corners);
+        for layer in 0..layers {
+            outline.grow(&region.corners, radius(layer + 1));
+            let outer = shared_area(&region.corners, outline.outer);
+            let area = outer - inner;
+            inner = outer;
+            if area > 1e-9 * r * r {
+                visit(Measured { layer, column: region.column, area, longest: outline.longest() }, &outline);
+            }
+        }
+    }
+}
+
+/// The cells without their drawing: what is compared by the hundred.
+pub(super) fn measured(radius: Millimetres, layers: u8, cuts: &Cuts, method: Method) -> Result<Vec<Measured>, OnionError> {
+    check(radius, layers, method)?;
+    let r = radius.get();
+    let mut cells = Vec::new();
+    each_cell(r, layers, &regions(r, cuts, method), |cell, _| cells.push(cell));
+    Ok(cells)
+}
+
 /// Cuts a half disc.
 ///
 /// A cell counts if its area is over 1e-9 R². Cells of verticals with level cuts may lie in two
-/// parts; they count as one, as in the definitions.
+/// parts; they count as one, as in the definitions, and their longest line is that of the longer part.
 ///
 /// # Errors
 /// [`OnionError`] for what is out of range.
 ///
 /// # Complexity
 /// O(layers × cuts).
-pub fn section(radius: Millimetres, layers: u8, cuts: u8, method: Method) -> Result<Section, OnionError> {
-    check(radius, layers, cuts, method)?;
+pub fn section(radius: Millimetres, layers: u8, cuts: &Cuts, method: Method) -> Result<Section, OnionError> {
+    check(radius, layers, method)?;
     let r = radius.get();
     let regions = regions(r, cuts, method);
-    let mut cells = Vec::new();
-    for region in &regions {
-        let mut inner = 0.0;
-        for layer in 0..layers {
-            let outer_radius = r * f64::from(layer + 1) / f64::from(layers);
-            let outer = shared_area(&region.corners, outer_radius);
-            let area = outer - inner;
-            inner = outer;
-            if area > 1e-9 * r * r {
-                let inner_radius = r * f64::from(layer) / f64::from(layers);
-                let outline = Outline::of(&region.corners, inner_radius, outer_radius);
-                let longest = outline.longest(inner_radius);
-                cells.push(Cell { layer, column: region.column, area, longest, path: outline.path() });
-            }
-        }
-    }
+    let mut cells = Vec::with_capacity(regions.len() * usize::from(layers));
+    each_cell(r, layers, &regions, |Measured { layer, column, area, longest }, outline| {
+        cells.push(Cell { layer, column, area, longest, path: outline.path() });
+    });
     cells.sort_by_key(|cell| (cell.layer, cell.column));
     let areas: Vec<f64> = cells.iter().map(|cell| cell.area).collect();
     Ok(Section { figures: Figures::of(&areas), cuts: cut_lines(&regions, r), cells })
 }
 
+/// A point of an outline, and whether an arc around the centre leads to it from the one before.
+type Stop = (Point, bool);
+
 /// A convex region inside a ring: what is inside the outer circle, and of that what is inside the
-/// inner one and left out. Arcs are given by points a few degrees apart.
+/// inner one and left out.
 struct Outline {
-    whole: Vec<Point>,
-    hole: Vec<Point>,
+    whole: Vec<Stop>,
+    hole: Vec<Stop>,
+    inner: f64,
+    outer: f64,
+    /// How high the region reaches over the centre, if it lies on both sides of it.
+    top: Option<f64>,
 }
 
 impl Outline {
-    fn of(corners: &[Point], inner: f64, outer: f64) -> Self {
-        let hole = if inner > 0.0 { clip_to_disc(corners, inner) } else { Vec::new() };
-        Outline { whole: clip_to_disc(corners, outer), hole }
+    /// Of a region and a ring of nothing around the centre.
+    fn innermost(corners: &[Point]) -> Self {
+        let (left, right) = corners.iter().fold((0.0, 0.0), |(left, right), [x, _]| (f64::min(left, *x), f64::max(right, *x)));
+        let top = corners.iter().fold(0.0, |most, [_, y]| f64::max(most, *y));
+        Outline { whole: Vec::new(), hole: Vec::new(), inner: 0.0, outer: 0.0, top: (left < 0.0 && right > 0.0).then_some(top) }
     }
 
-    /// Longest line between two points of the outline that are in the ring.
-    fn longest(&self, inner: f64) -> f64 {
-        let in_ring = |point: &&Point| point[0].hypot(point[1]) >= inner * (1.0 - 1e-9);
-        let points: Vec<Point> = self.whole.iter().chain(&self.hole).filter(in_ring).copied().collect();
+    /// Goes on to the next ring outwards.
+    fn grow(&mut self, corners: &[Point], outer: f64) {
+        std::mem::swap(&mut self.whole, &mut self.hole);
+        (self.inner, self.outer) = (self.outer, outer);
+        clip_to_disc(corners, outer, &mut self.whole);
+    }
+
+    /// Longest line between two points of the cell. On a half disc an arc's farthest point from
+    /// anywhere in it is an end of the arc, so the corners of the outline decide.
+    fn longest(&self) -> f64 {
+        let least = self.inner * (1.0 - 1e-9);
+        let in_ring = |point: &Point| point[0].hypot(point[1]) >= least;
+        // A ring that passes over the region's middle leaves the cell in two parts; where it only touches
+        // the region's upper edge, they meet there.
+        let parted = self.top.is_some_and(|top| top <= self.inner * (1.0 + 1e-9));
+        let touch = self.top.filter(|top| parted && *top >= least).map(|top| [0.0, top]);
+        let corners = self.whole.iter().chain(&self.hole).map(|(point, _)| *point);
+        let points = || corners.clone().filter(in_ring).chain(touch);
         let mut most = 0.0f64;
-        for (i, a) in points.iter().enumerate() {
-            for b in points.get(i..).unwrap_or(&[]) {
-                most = most.max((a[0] - b[0]).powi(2) + (a[1] - b[1]).powi(2));
+        for (index, a) in points().enumerate() {
+            for b in points().skip(index + 1) {
+                if !parted || a[0] * b[0] >= 0.0 {
+                    most = most.max((a[0] - b[0]).powi(2) + (a[1] - b[1]).powi(2));
+                }
             }
         }
         most.sqrt()
@@ -348,11 +422,24 @@ impl Outline {
 
     /// Both lines as an SVG path, to be filled by the even–odd rule.
     fn path(&self) -> String {
-        use std::fmt::Write;
-        let mut text = String::with_capacity((self.whole.len() + self.hole.len()) * 12);
-        for line in [&self.whole, &self.hole].into_iter().filter(|line| line.len() > 2) {
-            for (index, [x, y]) in line.iter().enumerate() {
-                let _ = write!(text, "{}{x:.2} {:.2}", if index == 0 { "M" } else { "L" }, -y);
+        let mut text = String::with_capacity((self.whole.len() + self.hole.len()) * 24);
+        for (line, radius) in [(&self.whole, self.outer), (&self.hole, self.inner)] {
+            let Some(((first, closing), rest)) = line.split_first().filter(|(_, rest)| !rest.is_empty()) else { continue };
+            text.push('M');
+            place(&mut text, *first);
+            let closing = closing.then_some((*first, true));
+            for (point, arc) in rest.iter().copied().chain(closing) {
+                if arc {
+                    // Seen with y downwards, an arc around the centre turns against the clock.
+                    text.push('A');
+                    hundredths(&mut text, radius);
+                    text.push(' ');
+                    hundredths(&mut text, radius);
+                    text.push_str(" 0 0 0 ");
+                } else {
+                    text.push('L');
+                }
+                place(&mut text, point);
             }
             text.push('Z');
         }
@@ -360,9 +447,26 @@ impl Outline {
     }
 }
 
-/// The part of a convex polygon inside a disc, its arcs as points about three degrees apart.
-fn clip_to_disc(corners: &[Point], radius: f64) -> Vec<Point> {
-    let mut found: Vec<Point> = Vec::new();
+/// A point of a drawing, y downwards.
+fn place(text: &mut String, [x, y]: Point) {
+    hundredths(text, x);
+    text.push(' ');
+    hundredths(text, -y);
+}
+
+/// A length to a hundredth; by whole numbers, since a section has hundreds of them.
+fn hundredths(text: &mut String, length: f64) {
+    use std::fmt::Write;
+    let whole = (length * 100.0).round() as i64;
+    let sign = if whole < 0 { "-" } else { "" };
+    let _ = write!(text, "{sign}{}.{:02}", whole.abs() / 100, whole.abs() % 100);
+}
+
+/// The part of a convex polygon inside a disc, into `found`: its corners in order, and whether an arc
+/// leads to each.
+fn clip_to_disc(corners: &[Point], radius: f64, found: &mut Vec<Stop>) {
+    found.clear();
+    let same = |a: Point, b: Point| (a[0] - b[0]).hypot(a[1] - b[1]) < 1e-9 * radius;
     let next = corners.iter().cycle().skip(1);
     for (p, q) in corners.iter().zip(next) {
         let d = [q[0] - p[0], q[1] - p[1]];
@@ -376,41 +480,23 @@ fn clip_to_disc(corners: &[Point], radius: f64) -> Vec<Point> {
         if enters >= 1.0 || leaves <= 0.0 {
             continue;
         }
-        for t in [enters.max(0.0), leaves.min(1.0)] {
-            arc_to(&mut found, [p[0] + d[0] * t, p[1] + d[1] * t], radius);
+        let at = |t: f64| [p[0] + d[0] * t, p[1] + d[1] * t];
+        // An edge that comes in through the circle, or begins on it, is reached along the circle.
+        for (point, arc) in [(at(enters.max(0.0)), enters > -1e-9), (at(leaves.min(1.0)), false)] {
+            if !found.last().is_some_and(|(last, _)| same(*last, point)) {
+                found.push((point, arc));
+            }
         }
     }
-    if let Some(first) = found.first().copied() {
-        arc_to(&mut found, first, radius);
+    if found.len() > 1
+        && let (Some((first, _)), Some((last, arc))) = (found.first().copied(), found.last().copied())
+        && same(first, last)
+    {
         found.pop();
-    }
-    found
-}
-
-/// Goes to a point, along the circle where both ends are on it.
-fn arc_to(found: &mut Vec<Point>, to: Point, radius: f64) {
-    let on = |p: Point| (p[0].hypot(p[1]) - radius).abs() < 1e-6 * radius;
-    if let Some(from) = found.last().copied() {
-        if (from[0] - to[0]).hypot(from[1] - to[1]) < 1e-9 * radius {
-            return;
-        }
-        if on(from) && on(to) {
-            let start = from[1].atan2(from[0]);
-            let mut turn = to[1].atan2(to[0]) - start;
-            if turn < 0.0 {
-                turn += 2.0 * std::f64::consts::PI;
-            }
-            // A chord is an edge of the region; only a turn to the left, less than half, is an arc.
-            if turn < std::f64::consts::PI + 1e-9 {
-                let steps = (turn / 0.06).ceil().clamp(1.0, 80.0) as u32;
-                for step in 1..steps {
-                    let angle = start + turn * f64::from(step) / f64::from(steps);
-                    found.push([radius * angle.cos(), radius * angle.sin()]);
-                }
-            }
+        if let Some(start) = found.first_mut() {
+            start.1 = arc;
         }
     }
-    found.push(to);
 }
 
 /// The lines of the cuts inside the half disc: edges that two regions share.
@@ -423,9 +509,13 @@ fn cut_lines(regions: &[Region], r: f64) -> Vec<String> {
             let edge = level && (p[1] < 1e-9 || p[1] > r - 1e-9);
             let inside = inside_part(*p, *q, r);
             if let (false, Some([a, b])) = (edge, inside) {
-                let line = format!("M{:.2} {:.2}L{:.2} {:.2}", a[0], -a[1], b[0], -b[1]);
-                let back = format!("M{:.2} {:.2}L{:.2} {:.2}", b[0], -b[1], a[0], -a[1]);
-                if !lines.contains(&line) && !lines.contains(&back) {
+                // Both regions beside a cut have it as an edge; it is drawn once, from the board up.
+                let [low, high] = if (a[1], a[0]) <= (b[1], b[0]) { [a, b] } else { [b, a] };
+                let mut line = String::from("M");
+                place(&mut line, low);
+                line.push('L');
+                place(&mut line, high);
+                if !lines.contains(&line) {
                     lines.push(line);
                 }
             }

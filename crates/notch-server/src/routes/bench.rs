@@ -3,7 +3,10 @@
 use axum::Json;
 use axum::extract::State;
 use notch_core::onion::{Choice, Limits, Wanted};
-use notch_core::views::{BenchQuestion, BenchView, OnionQuestion, OnionView, bench_view, onion_choice, onion_view};
+use notch_core::views::{
+    BenchQuestion, BenchView, Beside, BesideQuestion, OnionQuestion, OnionView, OnionsBeside, OnionsQuestion, bench_beside,
+    bench_view, onion_choice, onion_view, onions_beside,
+};
 use serde::Deserialize;
 use utoipa::ToSchema;
 
@@ -41,11 +44,34 @@ pub(crate) async fn cut(
         .await
 }
 
+/// Two or three cuts beside each other, with their differences in words; nothing is kept.
+#[utoipa::path(post, operation_id = "bench_beside", path = "/api/courses/{id}/bench/beside", tag = "bench", params(("id" = i64, Path)), request_body = BesideQuestion,
+    responses((status = 200, body = Beside), (status = "4XX", body = crate::ProblemDocument)))]
+pub(crate) async fn beside(
+    State(state): State<AppState>,
+    Id(id): Id,
+    Body(question): Body<BesideQuestion>,
+) -> Result<Json<Beside>, ApiError> {
+    state
+        .read(move |reader, catalogue| {
+            let at_hand = AtHand::read(reader, id)?;
+            Ok(Json(bench_beside(&at_hand.school(catalogue), &question, SEED)?))
+        })
+        .await
+}
+
+/// Two or three onions beside each other, with their differences in words; nothing is kept.
+#[utoipa::path(post, operation_id = "bench_onions_beside", path = "/api/bench/onion/beside", tag = "bench", request_body = OnionsQuestion,
+    responses((status = 200, body = OnionsBeside), (status = "4XX", body = crate::ProblemDocument)))]
+pub(crate) async fn onions(Body(question): Body<OnionsQuestion>) -> Result<Json<OnionsBeside>, ApiError> {
+    blocking(move || Ok(Json(onions_beside(&question, SEED)?))).await
+}
+
 /// An onion cut one way, cell by cell; nothing is kept.
 #[utoipa::path(post, operation_id = "bench_onion", path = "/api/bench/onion", tag = "bench", request_body = OnionQuestion,
     responses((status = 200, body = OnionView), (status = "4XX", body = crate::ProblemDocument)))]
 pub(crate) async fn onion(Body(question): Body<OnionQuestion>) -> Result<Json<OnionView>, ApiError> {
-    blocking(move || Ok(Json(onion_view(&question)?))).await
+    blocking(move || Ok(Json(onion_view(&question, SEED)?))).await
 }
 
 /// The way of cutting an onion that gives most of a wanted size; nothing is kept.

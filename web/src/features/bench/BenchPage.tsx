@@ -3,10 +3,11 @@ import { useSearchParams } from 'react-router';
 import { useHere } from '../frame';
 import { BlockView } from './BlockView';
 import { OnionView } from './OnionView';
+import { StudentCard } from './StudentCard';
 
 const VIEWS = [
-  { value: 'block', label: 'Sticks and dice' },
-  { value: 'onion', label: 'Onion' },
+  { value: 'block', label: 'Sticks, dice, slices' },
+  { value: 'onion', label: 'Layers' },
 ];
 
 /** A cut seen before it is made: pieces, waste, strokes, minutes, evenness. */
@@ -17,15 +18,14 @@ export default function BenchPage() {
   const tabs = (
     <SegmentedControl
       aria-label="View"
-      value={view}
+      value={view === 'onion' ? 'onion' : 'block'}
       onChange={(next) => setSearch(next === 'block' ? {} : { view: next })}
       data={VIEWS}
       style={{ alignSelf: 'flex-start' }}
     />
   );
-  return view === 'onion' ? (
-    <OnionView courseId={courseId} tabs={tabs} />
-  ) : (
-    <BlockView courseId={courseId} tabs={tabs} />
-  );
+  // Each view keeps its own draft of the address, so one is not carried into another.
+  if (view === 'onion') return <OnionView key="onion" tabs={tabs} />;
+  if (view === 'card') return <StudentCard courseId={courseId} tabs={null} />;
+  return <BlockView key="block" courseId={courseId} tabs={tabs} />;
 }

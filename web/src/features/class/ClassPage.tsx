@@ -3,6 +3,7 @@ import { useDisclosure, useHotkeys, useMediaQuery } from '@mantine/hooks';
 import { Link, useSearchParams } from 'react-router';
 import type { Api } from '../../api/client';
 import { useAbout, useClass } from '../../api/queries';
+import { useChangeAddress } from '../../shared/address';
 import { useUnit, withUnit } from '../../shared/format';
 import { Mark } from '../../shared/mark';
 import { Failed, Loading } from '../../shared/State';
@@ -33,7 +34,7 @@ export default function ClassPage() {
 }
 
 function RunningClass({ courseId, lessonId }: { courseId: number; lessonId: number }) {
-  const [search, setSearch] = useSearchParams();
+  const [search] = useSearchParams();
   const exercise = search.get('exercise');
   const view = useClass(lessonId, exercise ? Number(exercise) : undefined);
   const [writing, write] = useDisclosure();
@@ -45,15 +46,7 @@ function RunningClass({ courseId, lessonId }: { courseId: number; lessonId: numb
     stations.findIndex((s) => s.student.id === asked),
   );
   const station = stations[at];
-  const select = (next: { student?: number; exercise?: number }) =>
-    setSearch(
-      (before) => {
-        const after = new URLSearchParams(before);
-        for (const [key, value] of Object.entries(next)) after.set(key, String(value));
-        return after;
-      },
-      { replace: true },
-    );
+  const select = useChangeAddress();
   const step = (by: number) => {
     const to = stations[(at + by + stations.length) % stations.length];
     if (to) select({ student: to.student.id });

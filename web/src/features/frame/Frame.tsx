@@ -45,7 +45,9 @@ export function Frame() {
   const navigate = useNavigate();
   const [finding, find] = useDisclosure();
   const [keysShown, keys] = useDisclosure();
+  const [unit, setUnit] = useUnit();
   useHotkeys([
+    ['i', () => setUnit(unit === 'mm' ? 'in' : 'mm')],
     ['/', find.open],
     ['shift+?', keys.open, { usePhysicalKeys: false }],
     ['?', keys.open],

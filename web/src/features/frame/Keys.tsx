@@ -3,6 +3,7 @@ import { Modal } from '@mantine/core';
 const KEYS: [string, string][] = [
   ['/', 'Find a student, knife, lesson or place'],
   ['r  b  e  p  c  y', 'Rack, Playbook, Bench, Plan, Class, Yard'],
+  ['i', 'Lengths in inches, and back in millimetres'],
   ['← → ↑ ↓', 'In the Playbook: from cell to cell'],
   ['v', 'In the Playbook: set the cell against another knife'],
   ['← →', 'On a segment: a minute less, a minute more (Shift: five)'],

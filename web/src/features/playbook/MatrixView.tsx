@@ -4,6 +4,7 @@ import { memo, useRef } from 'react';
 import { useSearchParams } from 'react-router';
 import type { Api } from '../../api/client';
 import { useCatalogue, useCourse, useMatrix, useReadMatrix } from '../../api/queries';
+import { useChangeAddress } from '../../shared/address';
 import { capital } from '../../shared/format';
 import { Mark } from '../../shared/mark';
 import { Failed, Loading } from '../../shared/State';
@@ -34,7 +35,7 @@ function best(matrix: Api['Matrix']): [number, number] {
 
 /** Cuts against knives for a food: the evening before, choosing. */
 export function MatrixView({ courseId, tabs }: { courseId: number; tabs: React.ReactNode }) {
-  const [search, setSearch] = useSearchParams();
+  const [search] = useSearchParams();
   const catalogue = useCatalogue();
   const course = useCourse(courseId);
   const food = search.get('food') ?? 'potato';
@@ -48,18 +49,7 @@ export function MatrixView({ courseId, tabs }: { courseId: number; tabs: React.R
   });
   const matrix = useMatrix(courseId, asked(food));
   const read = useReadMatrix(courseId);
-  const change = (next: Record<string, string | null>) =>
-    setSearch(
-      (before) => {
-        const after = new URLSearchParams(before);
-        for (const [key, value] of Object.entries(next)) {
-          if (value === null) after.delete(key);
-          else after.set(key, value);
-        }
-        return after;
-      },
-      { replace: true },
-    );
+  const change = useChangeAddress();
   if (!matrix.data)
     return matrix.isError ? <Failed error={matrix.error} again={() => void matrix.refetch()} /> : <Loading />;
   const { data } = matrix;

@@ -1,0 +1,191 @@
+//! Work that is not squared: wedges, turned pieces, mince, rolled leaves, peel.
+
+use serde::{Deserialize, Serialize};
+
+use super::times;
+use crate::catalogue::Shape;
+use crate::units::Millimetres;
+
+/// The figures that such work is reckoned with; data of the catalogue.
+#[derive(Clone, Copy, Debug, PartialEq, Serialize, Deserialize)]
+#[serde(deny_unknown_fields)]
+#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
+pub struct HandWork {
+    /// Wedges of one unit; even, since it is halved first.
+    pub wedges: u8,
+    /// Widest diameter that a turned piece should have.
+    pub turned_width: Millimetres,
+    /// Faces of a turned piece.
+    pub turned_faces: u8,
+    /// Width of a turned piece's ends as a share of its middle.
+    pub turned_ends: f64,
+    /// How far the knife moves between two strokes of a mince.
+    pub fan_step: Millimetres,
+    /// Height of a pile that is minced.
+    pub pile_height: Millimetres,
+    /// Length of a roll of leaves.
+    pub roll_length: Millimetres,
+    /// Grams of leaves in one roll.
+    pub roll_grams: f64,
+}
+
+/// Wedges of a round food.
+#[derive(Clone, Copy, Debug, PartialEq)]
+pub struct Wedges {
+    /// How many.
+    pub count: u8,
+    /// Angle of each at the middle, degrees.
+    pub angle: f64,
+    /// Straight across the back.
+    pub back: Millimetres,
+    /// One to halve, and in each half one fewer than it has wedges.
+    pub strokes: u32,
+}
+
+/// Cuts a round food of a diameter to wedges: halved, then each half from the middle outwards. An odd
+/// number is taken as the even one above, and none as two.
+pub fn wedges(diameter: Millimetres, count: u8) -> Wedges {
+    let count = count.clamp(2, 64).next_multiple_of(2);
+    let half_angle = std::f64::consts::PI / f64::from(count);
+    Wedges {
+        count,
+        angle: 360.0 / f64::from(count),
+        back: Millimetres::clamped(diameter.get() * half_angle.sin()),
+        strokes: 1 + 2 * (u32::from(count) / 2 - 1),
+    }
+}
+
+/// What one length of food gives when it is turned.
+#[derive(Clone, Copy, Debug, PartialEq)]
+pub struct Turned {
+    /// Pieces from the length.
+    pub pieces: u32,
+    /// Widest diameter of each.
+    pub widest: Millimetres,
+    /// mm³ of all pieces.
+    pub volume: f64,
+    /// Strokes: those that part it lengthwise, and one for each face.
+    pub strokes: u32,
+}
+
+/// Turns a round length of food to barrels with flat faces.
+///
+/// It is parted lengthwise into 1, 2, 4, 6 or 8 parts, the most from which a piece of the wanted
+/// width still comes; the widest circle in a part with the angle θ = 2π/k has the radius
+/// R · sin(θ/2) / (1 + sin(θ/2)). A piece is a regular polygon of `faces` corners in that circle,
+/// of area (f/2) sin(2π/f) r², drawn in towards its ends along a parabola p(u) = 1 − (1 − e) u²: over
+/// its length p² is on average 1 − 2(1 − e)/3 + (1 − e)²/5.
+pub fn turned(diameter: Millimetres, length: Millimetres, work: &HandWork) -> Turned {
+    let radius = diameter.get() / 2.0;
+    let inside = |parts: u32| match parts {
+        1 => radius,
+        parts => {
+            let sine = (std::f64::consts::PI / f64::from(parts)).sin();
+            radius * sine / (1.0 + sine)
+        }
+    };
+    let wanted = work.turned_width.get() / 2.0;
+    let parts = [8, 6, 4, 2].into_iter().find(|parts| inside(*parts) >= wanted * (1.0 - 1e-9)).unwrap_or(1);
+    let r = inside(parts);
+    let faces = f64::from(work.turned_faces.clamp(3, 40));
+    let narrowing = 1.0 - work.turned_ends.clamp(0.0, 1.0);
+    let section = faces / 2.0 * (2.0 * std::f64::consts::PI / faces).sin() * r * r;
+    let along = 1.0 - 2.0 * narrowing / 3.0 + narrowing * narrowing / 5.0;
+    Turned {
+        pieces: parts,
+        widest: Millimetres::clamped(2.0 * r),
+        volume: f64::from(parts) * section * along * length.get(),
+        strokes: parts - 1 + parts * u32::from(work.turned_faces),
+    }
+}
+
+/// A mince in figures.
+#[derive(Clone, Copy, Debug, PartialEq, Eq)]
+pub struct Mince {
+    /// Passes over the pile, each turned against the one before.
+    pub passes: u32,
+    /// Strokes of one pass.
+    pub strokes_each: u32,
+}
+
+/// Passes until the mean piece of a pile is as small as a size.
+///
+/// After some passes the cuts lie across each other at random: lines of a density of `passes / step`
+/// to the millimetre leave cells of π · (step / passes)² on average (the mean cell of a field of
+/// random lines), whose edge is √π · step / passes. One pass crosses the pile, taken as square.
+///
+/// A size or a step of 0 is taken as a tenth of a millimetre.
+pub fn mince(volume: f64, size: Millimetres, work: &HandWork) -> Mince {
+    let (size, step) = (size.get().max(0.1), work.fan_step.get().max(0.1));
+    let passes = (std::f64::consts::PI.sqrt() * step / size * (1.0 - 1e-9)).ceil().clamp(1.0, 1e6) as u32;
+    let across = (volume.max(0.0) / work.pile_height.get().max(1.0)).sqrt();
+    Mince { passes, strokes_each: (across / step * (1.0 - 1e-9)).ceil().clamp(1.0, 1e6) as u32 }
+}
+
+/// Leaves rolled and cut to ribbons.
+#[derive(Clone, Copy, Debug, PartialEq, Eq)]
+pub struct Rolls {
+    /// Rolls.
+    pub rolls: u32,
+    /// Strokes of all rolls.
+    pub strokes: u32,
+}
+
+/// Rolls of `grams` of leaves, and the strokes that cut them to ribbons of a width.
+pub fn rolled_leaves(grams: f64, ribbon: Millimetres, work: &HandWork) -> Rolls {
+    let rolls = (grams.max(0.0) / work.roll_grams.max(0.1) * (1.0 - 1e-9)).ceil().clamp(1.0, 1e6) as u32;
+    let each = times(work.roll_length.get(), ribbon.get().max(0.1)).max(1);
+    Rolls { rolls, strokes: rolls.saturating_mul(each) }
+}
+
+/// A shape that has lost so much on each side that has a peel. Opened sheets, stalks and bundles
+/// are not peeled; sizes never fall below 0.
+pub fn peeled(shape: Shape, peel: Millimetres) -> Shape {
+    let less = |size: Millimetres| size.less(peel + peel);
+    match shape {
+        Shape::Frustum { big_end, small_end, length } => {
+            Shape::Frustum { big_end: less(big_end), small_end: less(small_end), length }
+        }
+        Shape::Cylinder { diameter, length } => Shape::Cylinder { diameter: less(diameter), length },
+        Shape::Ellipsoid { length, width, height } => {
+            Shape::Ellipsoid { length: less(length), width: less(width), height: less(height) }
+        }
+        Shape::Ball { diameter, core } => Shape::Ball { diameter: less(diameter), core },
+        Shape::LayeredBall { diameter, layers } => Shape::LayeredBall { diameter: less(diameter), layers },
+        Shape::LayeredCylinder { diameter, length, layers } => {
+            Shape::LayeredCylinder { diameter: less(diameter), length, layers }
+        }
+        Shape::Block { length, width, height } => Shape::Block { length: less(length), width: less(width), height: less(height) },
+        Shape::Cone { diameter, length } => Shape::Cone { diameter: less(diameter), length: less(length) },
+        Shape::Stalk { .. } | Shape::Sheet { .. } | Shape::Bundle { .. } => shape,
+    }
+}
+
+impl Shape {
+    /// The same shape with every length so many times as large; layers and a core's share stay. A
+    /// bundle grows by its weight.
+    pub fn scaled(self, factor: f64) -> Shape {
+        let by = |size: Millimetres| Millimetres::clamped(size.get() * factor);
+        match self {
+            Shape::Frustum { big_end, small_end, length } => {
+                Shape::Frustum { big_end: by(big_end), small_end: by(small_end), length: by(length) }
+            }
+            Shape::Cylinder { diameter, length } => Shape::Cylinder { diameter: by(diameter), length: by(length) },
+            Shape::Ellipsoid { length, width, height } => {
+                Shape::Ellipsoid { length: by(length), width: by(width), height: by(height) }
+            }
+            Shape::Ball { diameter, core } => Shape::Ball { diameter: by(diameter), core: core.map(by) },
+            Shape::LayeredBall { diameter, layers } => Shape::LayeredBall { diameter: by(diameter), layers },
+            Shape::LayeredCylinder { diameter, length, layers } => {
+                Shape::LayeredCylinder { diameter: by(diameter), length: by(length), layers }
+            }
+            Shape::Stalk { width, thickness, length } => {
+                Shape::Stalk { width: by(width), thickness: by(thickness), length: by(length) }
+            }
+            Shape::Sheet { length, width, wall } => Shape::Sheet { length: by(length), width: by(width), wall: by(wall) },
+            Shape::Block { length, width, height } => Shape::Block { length: by(length), width: by(width), height: by(height) },
+            Shape::Cone { diameter, length } => Shape::Cone { diameter: by(diameter), length: by(length) },
+            Shape::Bundle { grams } => Shape::Bundle { grams: grams * factor },
+        }
+    }
+}

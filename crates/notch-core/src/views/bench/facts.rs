@@ -1,0 +1,153 @@
+//! Figures of cuts that are not counted from blocks: ellipses, wedges, turned pieces, mince, ribbons.
+
+use serde::Serialize;
+
+use crate::catalogue::{Cut, Food, Handling, Shape, Target, TargetSize};
+use crate::geometry::{mince, rolled_leaves, turned, volume, wedges};
+use crate::units::Millimetres;
+
+/// A figure with its unit.
+#[derive(Clone, Copy, Debug, PartialEq, Serialize)]
+#[serde(tag = "kind", rename_all = "snake_case")]
+#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
+pub enum FactValue {
+    /// A length.
+    Length {
+        /// The length.
+        length: Millimetres,
+    },
+    /// A number of things.
+    Count {
+        /// How many.
+        count: u32,
+    },
+    /// A share, 0..1.
+    Share {
+        /// The share.
+        share: f64,
+    },
+    /// A weight.
+    Grams {
+        /// Grams.
+        grams: f64,
+    },
+    /// An angle.
+    Degrees {
+        /// Degrees.
+        degrees: f64,
+    },
+}
+
+/// A named figure of a cut.
+#[derive(Clone, Debug, PartialEq, Serialize)]
+#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
+pub struct BenchFact {
+    /// What it is.
+    pub name: String,
+    /// The figure.
+    pub value: FactValue,
+}
+
+fn fact(name: &str, value: FactValue) -> BenchFact {
+    BenchFact { name: name.to_owned(), value }
+}
+
+const fn count(count: u32) -> FactValue {
+    FactValue::Count { count }
+}
+
+const fn length(length: Millimetres) -> FactValue {
+    FactValue::Length { length }
+}
+
+/// What a cut comes to beside its pieces; empty for strips and dice.
+pub(super) fn facts(food: &Food, cut: &Cut, target: &Target, handling: &Handling) -> Vec<BenchFact> {
+    let work = &handling.hand_work;
+    let whole = volume(food);
+    let grams = |volume: f64| FactValue::Grams { grams: volume * food.density / 1000.0 };
+    let thick = target.thickness.map(TargetSize::nominal);
+    let across = food.width();
+    match cut.id.as_str() {
+        // A cut at 45° through a round food is an ellipse, √2 as long as it is wide.
+        "bias_coins" => {
+            let root = std::f64::consts::SQRT_2;
+            let mut found = vec![
+                fact("the long way across", length(Millimetres::clamped(across.get() * root))),
+                fact("the short way across", length(across)),
+            ];
+            found.extend(thick.map(|t| fact("step along the food", length(Millimetres::clamped(t.get() * root)))));
+            found
+        }
+        "coins" | "half_moons" => {
+            let mut found = vec![fact("largest across", length(across))];
+            if let Shape::Frustum { small_end, .. } = food.shape {
+                found.push(fact("smallest across", length(small_end)));
+            }
+            found
+        }
+        "wedges" if !matches!(food.shape, Shape::Bundle { .. } | Shape::Sheet { .. } | Shape::Stalk { .. }) => {
+            let found = wedges(across, work.wedges);
+            vec![
+                fact("angle of each", FactValue::Degrees { degrees: found.angle }),
+                fact("across the back", length(found.back)),
+                fact("each weighs", grams(whole / f64::from(found.count))),
+            ]
+        }
+        "chiffonade" => match food.shape {
+            Shape::Bundle { grams } => {
+                let found = rolled_leaves(grams, thick.unwrap_or(Millimetres::whole(3)), work);
+                vec![
+                    fact("rolls", count(found.rolls)),
+                    fact("strokes", count(found.strokes)),
+                    fact("length of a roll", length(work.roll_length)),
+                ]
+            }
+            _ => Vec::new(),
+        },
+        "mince" => {
+            let Some(size) = thick else { return Vec::new() };
+            let found = mince(whole, size, work);
+            vec![
+                fact("passes", count(found.passes)),
+                fact("strokes a pass", count(found.strokes_each)),
+                fact("strokes", count(found.passes.saturating_mul(found.strokes_each))),
+                fact("step of the fan", length(work.fan_step)),
+            ]
+        }
+        "turned" => turned_facts(food, target, handling, whole),
+        _ => Vec::new(),
+    }
+}
+
+/// A food cut to the length of a turned piece, each length turned by itself.
+fn turned_facts(food: &Food, target: &Target, handling: &Handling, whole: f64) -> Vec<BenchFact> {
+    let work = &handling.hand_work;
+    let Some(piece) = target.length.map(TargetSize::nominal) else { return Vec::new() };
+    let usable = food.length().less(food.trim + food.trim).get();
+    let lengths = (usable / piece.get().max(1.0) * (1.0 + 1e-9)).floor().clamp(0.0, 600.0) as u32;
+    // The width of the food at the far end of each length decides.
+    let width_at = |along: f64| match food.shape {
+        Shape::Frustum { big_end, small_end, length } => {
+            Millimetres::clamped(big_end.get() + (small_end.get() - big_end.get()) * along / length.get())
+        }
+        Shape::Cylinder { diameter, .. } => diameter,
+        _ => food.width().shorter(food.height()),
+    };
+    let lengths =
+        if matches!(food.shape, Shape::Bundle { .. } | Shape::Sheet { .. } | Shape::Stalk { .. }) { 0 } else { lengths };
+    let found: Vec<_> =
+        (1..=lengths).map(|k| turned(width_at(food.trim.get() + f64::from(k) * piece.get()), piece, work)).collect();
+    if found.is_empty() {
+        return vec![fact("pieces", count(0))];
+    }
+    let kept: f64 = found.iter().map(|each| each.volume).sum();
+    let widest = found.iter().map(|each| each.widest).fold(Millimetres::ZERO, Millimetres::longer);
+    vec![
+        fact("pieces", count(found.iter().map(|each| each.pieces).sum())),
+        fact("widest", length(widest)),
+        fact("faces", count(u32::from(work.turned_faces))),
+        fact("strokes", count(found.iter().map(|each| each.strokes).sum())),
+        fact("becomes pieces", FactValue::Share { share: (kept / whole).clamp(0.0, 1.0) }),
+        fact("falls off", FactValue::Grams { grams: (whole - kept).max(0.0) * food.density / 1000.0 }),
+    ]
+}

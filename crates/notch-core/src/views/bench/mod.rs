@@ -1,0 +1,623 @@
+//! The Bench: a cut seen before it is made.
+
+mod beside;
+mod buy;
+mod facts;
+mod onion;
+mod steps;
+
+pub use beside::{Beside, BesideQuestion, OnionsBeside, OnionsQuestion, bench_beside, onions_beside};
+pub use buy::BenchProduct;
+pub use facts::{BenchFact, FactValue};
+pub use onion::{OnionQuestion, OnionView, onion_choice, onion_view};
+pub use steps::{BenchStep, StepShows};
+
+use serde::{Deserialize, Serialize};
+
+use super::advice::{KnifeSource, School, candidates, job, label};
+use crate::carry::{Carried, CarriedCut, CutErrors, carry};
+use crate::catalogue::{Cut, CutFamily, Food, Handling, Shape, Target, TargetSize, Third};
+use crate::drawing::{
+    Outline, SectionBlock, Silhouette, Solid, SolidBlock, kitchen_blocks, outline, section, solid, squared_blocks,
+};
+use crate::fitting::{Candidate, ShownCaution, Suggestion, Wanted, suggest};
+use crate::geometry::{Block, KitchenWork, WorkedFood, peeled, volume, work_flat_first, work_food};
+use crate::lesson::{pieces_to_cut, student_minutes};
+use crate::people::Pace;
+use crate::problem::Problem;
+use crate::units::Millimetres;
+use crate::words::capital;
+use beside::{less_or_more, more};
+use buy::Feed;
+
+/// A size that produce is bought in.
+#[derive(Clone, Copy, Debug, PartialEq, Eq, Default, Serialize, Deserialize)]
+#[serde(rename_all = "snake_case")]
+#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
+pub enum ProduceSize {
+    /// Small.
+    Small,
+    /// The usual size.
+    #[default]
+    Medium,
+    /// Large.
+    Large,
+}
+
+/// What is looked at.
+#[derive(Clone, Debug, PartialEq, Serialize, Deserialize)]
+#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
+pub struct BenchQuestion {
+    /// Id of the food.
+    pub food: String,
+    /// Id of the cut.
+    pub cut: String,
+    /// The food's size, where it was measured or changed; its kind must be the food's own.
+    #[serde(default)]
+    pub shape: Option<Shape>,
+    /// Thickness, where it is not the standard's.
+    #[serde(default)]
+    pub thickness: Option<Millimetres>,
+    /// Width, where it is not the standard's.
+    #[serde(default)]
+    pub width: Option<Millimetres>,
+    /// Length, where it is not the standard's.
+    #[serde(default)]
+    pub length: Option<Millimetres>,
+    /// Good pieces that each student should have, 1 to 2,000.
+    pub good: u16,
+    /// Share of the pieces that come out good, above 0 and up to 1.
+    pub success: f64,
+    /// Errors along the chain.
+    #[serde(default)]
+    pub errors: CutErrors,
+    /// The size that it is bought in; a measured shape comes first.
+    #[serde(default)]
+    pub produce: ProduceSize,
+    /// Peeled first, so much off each side, 0 to 5 mm.
+    #[serde(default)]
+    pub peel: Option<Millimetres>,
+    /// Wedges of one unit, even, 2 to 24, where they are not the usual number.
+    #[serde(default)]
+    pub wedges: Option<u8>,
+    /// Pieces of each student that go on to the next cut: sticks to cubes.
+    #[serde(default)]
+    pub onward: u16,
+    /// What a kilogram costs, up to 1,000, in the school's money.
+    #[serde(default)]
+    pub price: Option<f64>,
+    /// Id of the knife type; goes with the length. The best on the rack where none is named.
+    #[serde(default)]
+    pub knife_type: Option<String>,
+    /// Blade length; goes with the type.
+    #[serde(default)]
+    pub knife_length: Option<Millimetres>,
+    /// The way that is settled on, `squared` or `flat_first`: it is what is bought for and compared.
+    #[serde(default)]
+    pub way: Option<String>,
+}
+
+/// A rectangle in the section, in mm: from the left, and down from the top of the food.
+#[derive(Clone, Copy, Debug, PartialEq, Serialize)]
+#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
+pub struct BenchRect {
+    /// Left side.
+    pub x: f64,
+    /// Top side.
+    pub y: f64,
+    /// Width.
+    pub width: f64,
+    /// Height.
+    pub height: f64,
+}
+
+/// Minutes at a pace.
+#[derive(Clone, Copy, Debug, PartialEq, Serialize)]
+#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
+pub struct PaceMinutes {
+    /// The pace.
+    pub pace: Pace,
+    /// Minutes for one unit.
+    pub minutes: f64,
+}
+
+/// One way of working, in figures and drawn.
+#[derive(Clone, Debug, PartialEq, Serialize)]
+#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
+pub struct BenchWay {
+    /// `squared`, `flat_first` or `layers`.
+    pub way: String,
+    /// The way in words.
+    pub name: String,
+    /// Pieces of one unit.
+    pub pieces: u32,
+    /// Strokes for one unit.
+    pub strokes: u64,
+    /// Minutes for one unit at the class's pace.
+    pub minutes: f64,
+    /// Minutes for one unit at each pace.
+    pub minutes_by_pace: Vec<PaceMinutes>,
+    /// Share of the food that becomes pieces, 0..1.
+    pub share: f64,
+    /// Grams of ends of one unit.
+    pub ends_grams: f64,
+    /// Grams of rounded sides, crumbs and tails of one unit.
+    pub trimmed_grams: f64,
+    /// Grams of core of one unit.
+    pub core_grams: f64,
+    /// Grams of peel of one unit.
+    pub peel_grams: f64,
+    /// The thickest section with its pieces.
+    pub pieces_drawn: Vec<BenchRect>,
+    /// The blocks in space.
+    pub blocks: Vec<SolidBlock>,
+    /// Units that give each student enough.
+    pub units_each: u32,
+    /// Units for the class.
+    pub units_class: u32,
+    /// Grams for the class.
+    pub grams_class: f64,
+    /// What they cost, where a price was given.
+    pub cost_class: Option<f64>,
+}
+
+/// A knife that could be chosen.
+#[derive(Clone, Debug, PartialEq, Serialize)]
+#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
+pub struct BenchKnife {
+    /// Id of the type.
+    pub knife_type: String,
+    /// Blade length.
+    pub length: Millimetres,
+    /// Label, e.g. `Flat chef's 210`.
+    pub name: String,
+    /// Why it is refused for this cut, where it is.
+    pub refused: Option<String>,
+}
+
+/// The chosen knife, drawn.
+#[derive(Clone, Debug, PartialEq, Serialize)]
+#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
+pub struct BenchBlade {
+    /// Which one, among the knives.
+    pub index: usize,
+    /// Its outline.
+    pub silhouette: Silhouette,
+    /// Part of the blade that does the work.
+    pub third: Third,
+}
+
+/// A layered food, to be looked at cell by cell.
+#[derive(Clone, Copy, Debug, PartialEq, Serialize)]
+#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
+pub struct BenchLayers {
+    /// Full width.
+    pub across: Millimetres,
+    /// Layers.
+    pub layers: u8,
+    /// Edge of the dice; none for other cuts.
+    pub size: Option<Millimetres>,
+    /// Length, of a layered cylinder.
+    pub length: Option<Millimetres>,
+}
+
+/// Everything that the Bench shows of a cut of a food.
+#[derive(Clone, Debug, PartialEq, Serialize)]
+#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
+pub struct BenchView {
+    /// `Julienne of carrot`.
+    pub title: String,
+    /// Sizes that are worked to.
+    pub target: Target,
+    /// `3.2 × 3.2 × 50`.
+    pub size: String,
+    /// The food's size as it is worked with, unpeeled.
+    pub shape: Shape,
+    /// The thickest section.
+    pub outline: Option<Outline>,
+    /// The food in space; none of a bundle.
+    pub solid: Option<Solid>,
+    /// Ways of working; squared first.
+    pub ways: Vec<BenchWay>,
+    /// Which of the ways is settled on; none without ways.
+    pub way: Option<usize>,
+    /// Why pieces are not counted, where they are not.
+    pub no_count: Option<String>,
+    /// How the ways differ, in a sentence.
+    pub difference: String,
+    /// Where nothing fits, the largest that does, in words.
+    pub nothing_fits: Option<String>,
+    /// Figures of cuts that are not counted from blocks.
+    pub facts: Vec<BenchFact>,
+    /// The chain, step by step.
+    pub steps: Vec<BenchStep>,
+    /// Pieces that each student cuts, so that nine in ten have enough good ones.
+    pub pieces_each: u32,
+    /// What comes of it: the cut, what it feeds, trimmings by use.
+    pub products: Vec<BenchProduct>,
+    /// The dice that the sticks can go on to.
+    pub feeds: Option<String>,
+    /// What errors leave, for strips and dice.
+    pub carried: Option<Carried>,
+    /// Knives on the rack, best first.
+    pub knives: Vec<BenchKnife>,
+    /// The knife that is chosen, or the best.
+    pub blade: Option<BenchBlade>,
+    /// Cautions of the cut with that knife.
+    pub cautions: Vec<ShownCaution>,
+    /// The layers, of what has them.
+    pub layers: Option<BenchLayers>,
+}
+
+impl BenchView {
+    /// The way that is settled on.
+    pub fn chosen_way(&self) -> Option<&BenchWay> {
+        self.ways.get(self.way?)
+    }
+}
+
+/// Looks at a cut of a food.
+///
+/// # Errors
+/// An unknown food or cut, a shape of another kind or of no size, sizes or shares out of range.
+pub fn bench_view(school: &School<'_>, question: &BenchQuestion, seed: u64) -> Result<BenchView, Vec<Problem>> {
+    let Asked { food: whole, cut, target, handling } = asked(school, question)?;
+    let pieces_each = pieces_to_cut(u32::from(question.good), question.success)?;
+    let mut food = whole.clone();
+    food.shape = peeled(whole.shape, question.peel.unwrap_or(Millimetres::ZERO));
+    let peel = (volume(&whole) - volume(&food)).max(0.0);
+    let at_hand = candidates(school, if school.knives.is_empty() { KnifeSource::Types } else { KnifeSource::Rack });
+    let chosen = chosen_knife(question, &at_hand)?;
+    let job = job(school, &food, cut, target, None);
+    let suggestion = suggest(&job, &at_hand, Wanted { knife: chosen, ..Wanted::default() });
+    let squared = work_food(&food, cut, &target, &handling);
+    let blocks = squared.as_ref().map(|worked| worked.blocks.clone()).unwrap_or_default();
+    let input = Input { school, question, food: &food, cut, target: &target, handling: &handling, pieces_each, peel };
+    let ways = input.ways(squared.as_ref().ok());
+    let way = question.way.as_ref().and_then(|way| ways.iter().position(|each| each.1.way == *way)).unwrap_or(0);
+    let feed = |units| Feed { school, food: &food, cut, target: &target, units, onward: u32::from(question.onward), peel };
+    let products = ways.get(way).map(|(worked, way)| feed(way.units_each).products(worked)).unwrap_or_default();
+    let blade = suggestion.setup.and_then(|setup| at_hand.get(setup.knife));
+    let ways: Vec<BenchWay> = ways.into_iter().map(|(_, way)| way).collect();
+    let nothing = squared.as_ref().is_ok_and(|worked| worked.pieces == 0);
+    Ok(BenchView {
+        title: format!("{} of {}", capital(&cut.name), food.name),
+        size: target.written(),
+        shape: whole.shape,
+        outline: section(&food, cut, &target, &blocks).map(|drawing| drawing.outline),
+        solid: solid(&food),
+        difference: difference(&ways),
+        nothing_fits: nothing.then(|| largest_that_fits(&food, cut, &target, &handling)),
+        facts: facts::facts(&food, cut, &target, &handling),
+        steps: blocks.first().map(|block| steps::steps(school, (&food, cut, &target), block, blade)).unwrap_or_default(),
+        carried: carried(school, question, cut, &target, &blocks, seed),
+        feeds: feed(0).next().map(|(dice, _)| dice.name.clone()),
+        layers: layers(&food, cut, &target),
+        knives: knives(&suggestion, &at_hand),
+        blade: drawn_blade(&suggestion, &at_hand),
+        cautions: suggestion.cautions,
+        no_count: squared.as_ref().err().map(ToString::to_string),
+        way: (!ways.is_empty()).then_some(way),
+        ways,
+        pieces_each,
+        products,
+        target,
+    })
+}
+
+/// Which knife is meant; none for the best.
+fn chosen_knife(question: &BenchQuestion, at_hand: &[Candidate<'_>]) -> Result<Option<usize>, Vec<Problem>> {
+    let (Some(kind), Some(length)) = (&question.knife_type, question.knife_length) else { return Ok(None) };
+    let found = at_hand.iter().position(|knife| knife.kind.id == *kind && (knife.length.get() - length.get()).abs() < 0.05);
+    found.map(Some).ok_or_else(|| {
+        vec![Problem::new("/knife_type", "knife", format!("{kind} {length}"), "is not on the rack", "a knife on the rack")]
+    })
+}
+
+fn knives(found: &Suggestion, at_hand: &[Candidate<'_>]) -> Vec<BenchKnife> {
+    let named = |option: &crate::fitting::KnifeOption| {
+        let knife = at_hand.get(option.knife)?;
+        let refused = option.fit.objections().next().filter(|_| option.fit.refused);
+        Some(BenchKnife {
+            knife_type: knife.kind.id.clone(),
+            length: knife.length,
+            name: label(knife.kind, knife.length),
+            refused: refused.map(|finding| finding.words.clone()),
+        })
+    };
+    found.knives.iter().filter_map(named).collect()
+}
+
+fn drawn_blade(found: &Suggestion, at_hand: &[Candidate<'_>]) -> Option<BenchBlade> {
+    let setup = found.setup?;
+    let knife = at_hand.get(setup.knife)?;
+    Some(BenchBlade {
+        index: found.knives.iter().position(|option| option.knife == setup.knife)?,
+        silhouette: outline(knife.kind, knife.length, knife.heel_height),
+        third: setup.third,
+    })
+}
+
+fn layers(food: &Food, cut: &Cut, target: &Target) -> Option<BenchLayers> {
+    let length = matches!(food.shape, Shape::LayeredCylinder { .. }).then(|| food.length());
+    let across = match food.shape {
+        Shape::LayeredBall { diameter, .. } | Shape::LayeredCylinder { diameter, .. } => diameter,
+        _ => return None,
+    };
+    let size = target.width.map(TargetSize::nominal).filter(|_| cut.family == CutFamily::Dice);
+    Some(BenchLayers { across, layers: food.shape.layers()?, size, length })
+}
+
+/// What is wrong with the figures of a question, at their fields.
+fn figure_problems(question: &BenchQuestion) -> Vec<Problem> {
+    let mut problems: Vec<Problem> = question.errors.check();
+    problems.extend(Problem::unless_within("/good", "good pieces each", i64::from(question.good), 1, 2000));
+    for (pointer, name, size) in [
+        ("/thickness", "thickness", question.thickness),
+        ("/width", "width", question.width),
+        ("/length", "length", question.length),
+    ] {
+        if let Some(size) = size.filter(|size| !(0.5..=600.0).contains(&size.get())) {
+            problems.push(Problem::new(pointer, name, size.get(), "mm is out of range", "0.5 to 600 mm"));
+        }
+    }
+    if let Some(peel) = question.peel.filter(|peel| peel.get() > 5.0) {
+        problems.push(Problem::new("/peel", "peel", peel.get(), "mm is out of range", "0 to 5 mm"));
+    }
+    if let Some(wedges) = question.wedges.filter(|wedges| !(2..=24).contains(wedges) || wedges % 2 == 1) {
+        problems.push(Problem::new("/wedges", "wedges", wedges, "cannot be cut by halves", "an even number, 2 to 24"));
+    }
+    if let Some(price) = question.price.filter(|price| !(0.0..=1000.0).contains(price)) {
+        problems.push(Problem::new("/price", "price of a kilogram", price, "is out of range", "0 to 1000"));
+    }
+    problems
+}
+
+/// What was asked, found in the catalogue and checked.
+struct Asked<'a> {
+    food: Food,
+    cut: &'a Cut,
+    target: Target,
+    handling: Handling,
+}
+
+fn asked<'a>(school: &School<'a>, question: &BenchQuestion) -> Result<Asked<'a>, Vec<Problem>> {
+    let catalogue = school.catalogue;
+    let mut problems = Vec::new();
+    let food = catalogue.food(&question.food);
+    let cut = catalogue.cut(&question.cut);
+    let target = catalogue.target(&school.course.fields.standard_set, &question.cut);
+    if food.is_none() {
+        problems.push(Problem::new("/food", "food", &question.food, "is not known", "a food of the catalogue"));
+    }
+    if cut.is_none() || target.is_none() {
+        problems.push(Problem::new(
+            "/cut",
+            "cut",
+            &question.cut,
+            "is not taught by this set of standards",
+            "a cut that it teaches",
+        ));
+    }
+    problems.extend(figure_problems(question));
+    let (Some(food), Some(cut), Some(mut target)) = (food, cut, target) else { return Err(problems) };
+    let mut food = food.clone();
+    let mut handling = catalogue.handling.clone();
+    handling.hand_work.wedges = question.wedges.unwrap_or(handling.hand_work.wedges);
+    food.shape = match question.produce {
+        ProduceSize::Small => food.shape.scaled(handling.produce.small),
+        ProduceSize::Medium => food.shape,
+        ProduceSize::Large => food.shape.scaled(handling.produce.large),
+    };
+    if let Some(shape) = question.shape {
+        if std::mem::discriminant(&shape) != std::mem::discriminant(&food.shape) {
+            problems.push(Problem::new(
+                "/shape/kind",
+                "shape",
+                "another kind",
+                "is not this food's",
+                "the food's own kind of shape",
+            ));
+        }
+        food.shape = shape;
+        let sides = [food.width(), food.height(), food.length()];
+        if sides.iter().any(|side| !(3.0..=600.0).contains(&side.get())) || food.trim.get() * 2.0 >= food.length().get() {
+            problems.push(Problem::new(
+                "/shape",
+                "size of the food",
+                food.length(),
+                "mm is out of range",
+                "3 to 600 mm on each side",
+            ));
+        }
+    }
+    let exact = |size: Millimetres| Some(TargetSize::Exact { size });
+    target.thickness = question.thickness.map_or(target.thickness, exact);
+    target.width = question.width.map_or(target.width, exact);
+    target.length = question.length.map_or(target.length, exact);
+    if problems.is_empty() { Ok(Asked { food, cut, target, handling }) } else { Err(problems) }
+}
+
+struct Input<'a> {
+    school: &'a School<'a>,
+    question: &'a BenchQuestion,
+    food: &'a Food,
+    cut: &'a Cut,
+    target: &'a Target,
+    handling: &'a Handling,
+    pieces_each: u32,
+    /// mm³ of peel of one unit.
+    peel: f64,
+}
+
+impl Input<'_> {
+    /// Every way of working, with what it gives.
+    fn ways(&self, squared: Option<&WorkedFood>) -> Vec<(WorkedFood, BenchWay)> {
+        let Input { food, cut, target, .. } = *self;
+        let mut ways = Vec::new();
+        if let Some(worked) = squared {
+            let drawn = section(food, cut, target, &worked.blocks);
+            let rects = drawn.and_then(|drawing| Some(grid(drawing.outline, &drawing.block?)));
+            let blocks = squared_blocks(food, cut, target, &worked.blocks);
+            let cored = matches!(food.shape, Shape::Ball { core: Some(_), .. });
+            let rects = if cored { Some(blocks.iter().flat_map(|block| end_on(food, block)).collect()) } else { rects };
+            let name = if food.shape.layers().is_some() && cut.family == CutFamily::Dice {
+                ("layers", "Halved, verticals and crosscuts")
+            } else if matches!(cut.family, CutFamily::Slices) {
+                ("squared", "Cut across")
+            } else {
+                ("squared", "Squared, as for an exam")
+            };
+            ways.push((worked.clone(), self.way(name, worked, rects.unwrap_or_default(), blocks)));
+        }
+        if let Ok(kitchen) = work_flat_first(food, cut, target, self.handling) {
+            let rects = kitchen_rects(&kitchen, cut, target);
+            let blocks = kitchen_blocks(food, cut, target, &kitchen);
+            let way = self.way(("flat_first", "Flat first, as in a kitchen"), &kitchen.worked, rects, blocks);
+            ways.push((kitchen.worked, way));
+        }
+        ways
+    }
+
+    fn way(&self, (way, name): (&str, &str), worked: &WorkedFood, drawn: Vec<BenchRect>, blocks: Vec<SolidBlock>) -> BenchWay {
+        let grams = |cubic: f64| cubic * self.food.density / 1000.0;
+        let units_each = if worked.pieces == 0 { 0 } else { self.pieces_each.div_ceil(worked.pieces) };
+        let students = u32::try_from(self.school.students.len()).unwrap_or(u32::MAX);
+        let units_class = units_each.saturating_mul(students);
+        let whole = worked.volume + self.peel;
+        let grams_class = f64::from(units_class) * grams(whole);
+        let minutes = |pace: Pace| student_minutes(worked, 1, pace, self.handling);
+        BenchWay {
+            way: way.to_owned(),
+            name: name.to_owned(),
+            pieces: worked.pieces,
+            strokes: worked.strokes,
+            minutes: minutes(self.school.course.fields.pace),
+            minutes_by_pace: Pace::ALL.iter().map(|pace| PaceMinutes { pace: *pace, minutes: minutes(*pace) }).collect(),
+            share: if whole > 0.0 { ((worked.volume - worked.trimmings.total()) / whole).clamp(0.0, 1.0) } else { 0.0 },
+            ends_grams: grams(worked.trimmings.ends),
+            trimmed_grams: grams(worked.trimmings.squaring),
+            core_grams: grams(worked.trimmings.core),
+            peel_grams: grams(self.peel),
+            pieces_drawn: drawn,
+            blocks,
+            units_each,
+            units_class,
+            grams_class,
+            cost_class: self.question.price.map(|price| price * grams_class / 1000.0),
+        }
+    }
+}
+
+/// The squared block's pieces around the middle of the section.
+fn grid(outline: Outline, block: &SectionBlock) -> Vec<BenchRect> {
+    let (across, down) = match outline {
+        Outline::Ellipse { width, height } | Outline::Rectangle { width, height } => (width.get(), height.get()),
+        Outline::Rings { width, .. } => (width.get(), width.get()),
+    };
+    let (w, h) = (block.piece_width.get(), block.piece_height.get());
+    let left = (across - f64::from(block.columns) * w) / 2.0;
+    let top = (down - f64::from(block.rows) * h) / 2.0;
+    let of_row = |row: u32| (0..block.columns).map(move |column| (row, column));
+    (0..block.rows)
+        .flat_map(of_row)
+        .take(4_000)
+        .map(|(row, column)| BenchRect { x: left + f64::from(column) * w, y: top + f64::from(row) * h, width: w, height: h })
+        .collect()
+}
+
+/// A block as it is seen along the food.
+fn end_on(food: &Food, block: &SolidBlock) -> Vec<BenchRect> {
+    let ([_, low, left], [_, height, width], [_, rows, columns]) = (block.at, block.piece, block.count);
+    let middle = (food.width().get() / 2.0, food.height().get() / 2.0);
+    let of_row = |row: u32| (0..columns).map(move |column| (row, column));
+    let rect = |(row, column): (u32, u32)| BenchRect {
+        x: middle.0 + left + f64::from(column) * width,
+        y: middle.1 - low - f64::from(row + 1) * height,
+        width,
+        height,
+    };
+    (0..rows).flat_map(of_row).take(4_000).map(rect).collect()
+}
+
+fn kitchen_rects(kitchen: &KitchenWork, cut: &Cut, target: &Target) -> Vec<BenchRect> {
+    let side = |size: Option<TargetSize>| size.map_or(1.0, |size| size.nominal().get());
+    let (t, w) = if cut.family == CutFamily::Dice {
+        (side(target.width), side(target.length))
+    } else {
+        (side(target.thickness), side(target.width))
+    };
+    let Some(thickest) = kitchen.segments.first() else { return Vec::new() };
+    let d = thickest.diameter.get();
+    let mut found = Vec::new();
+    for (plank, sticks) in (0u32..).zip(&thickest.sticks) {
+        let y = d - thickest.slice.get() - f64::from(plank + 1) * t;
+        let left = (d - f64::from(*sticks) * w) / 2.0;
+        found.extend((0..*sticks).map(|stick| BenchRect { x: left + f64::from(stick) * w, y, width: w, height: t }));
+    }
+    found.truncate(4_000);
+    found
+}
+
+fn difference(ways: &[BenchWay]) -> String {
+    let [squared, kitchen] = ways else { return String::new() };
+    let pieces = i64::from(kitchen.pieces) - i64::from(squared.pieces);
+    let strokes = i64::try_from(kitchen.strokes).unwrap_or(0) - i64::try_from(squared.strokes).unwrap_or(0);
+    format!(
+        "Flat first gives {} and takes {}; {} is trimmed off each.",
+        more(pieces, "pieces"),
+        more(strokes, "strokes"),
+        less_or_more(kitchen.trimmed_grams - squared.trimmed_grams)
+    )
+}
+
+/// The thickest square stick that fits, where the asked one does not.
+fn largest_that_fits(food: &Food, cut: &Cut, target: &Target, handling: &Handling) -> String {
+    let fits = |tenths: u32| {
+        let exact = |size: Millimetres| Some(TargetSize::Exact { size });
+        let size = Millimetres::clamped(f64::from(tenths) / 10.0);
+        let dice = cut.family == CutFamily::Dice;
+        let length = if dice { exact(size) } else { target.length };
+        let tried = Target { thickness: exact(size), width: exact(size), length };
+        work_food(food, cut, &tried, handling).is_ok_and(|worked| worked.pieces > 0)
+    };
+    let (mut low, mut high) = (4u32, 3_000u32);
+    while high - low > 1 {
+        let middle = low.midpoint(high);
+        if fits(middle) {
+            low = middle;
+        } else {
+            high = middle;
+        }
+    }
+    if low > 4 {
+        format!("Nothing of this size fits; the largest square that does is {:.1} mm.", f64::from(low) / 10.0)
+    } else {
+        "Nothing of this size fits: choose a shorter piece or a larger food.".to_owned()
+    }
+}
+
+fn carried(
+    school: &School<'_>,
+    question: &BenchQuestion,
+    cut: &Cut,
+    target: &Target,
+    blocks: &[Block],
+    seed: u64,
+) -> Option<Carried> {
+    if !matches!(cut.family, CutFamily::Strips | CutFamily::Dice) {
+        return None;
+    }
+    let block = blocks.iter().find(|block| block.count() > 0)?;
+    let tolerance = school.catalogue.tolerance(&school.course.fields.tolerance)?;
+    let size = |side: Option<TargetSize>| side.map(TargetSize::nominal);
+    let cut = CarriedCut {
+        thickness: size(target.thickness)?,
+        width: size(target.width)?,
+        length: size(target.length)?,
+        planks: block.planks,
+        sticks: block.sticks,
+        pieces: block.pieces,
+    };
+    Some(carry(&cut, &question.errors, tolerance, seed))
+}

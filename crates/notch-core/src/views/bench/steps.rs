@@ -1,0 +1,167 @@
+//! The chain step by step: what the hands do, how the edge moves, with which part of the blade.
+
+use serde::Serialize;
+
+use super::super::advice::{School, job};
+use crate::catalogue::{Cut, CutFamily, Food, Shape, Target, TargetSize, Third};
+use crate::fitting::{Candidate, ShownCaution, Wanted, suggest};
+use crate::geometry::Block;
+use crate::units::Millimetres;
+
+/// What the drawing shows at a step.
+#[derive(Clone, Copy, Debug, PartialEq, Eq, Serialize)]
+#[serde(rename_all = "snake_case")]
+#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
+pub enum StepShows {
+    /// The whole food, its ends marked.
+    Whole,
+    /// The food with one flat face.
+    Flat,
+    /// The block inside it.
+    Block,
+    /// The planks apart.
+    Planks,
+    /// The sticks apart.
+    Sticks,
+    /// The pieces apart.
+    Pieces,
+}
+
+/// A step of the chain.
+#[derive(Clone, Debug, PartialEq, Serialize)]
+#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
+pub struct BenchStep {
+    /// What is done.
+    pub title: String,
+    /// What the hands do.
+    pub detail: String,
+    /// How many come of it.
+    pub count: Option<u32>,
+    /// To which size they are cut.
+    pub size: Option<Millimetres>,
+    /// The guide hand, the motion, the part of the blade: `claw · push cut · heel third`.
+    pub how: String,
+    /// Part of the blade.
+    pub third: Option<Third>,
+    /// Cautions that first come up here.
+    pub cautions: Vec<ShownCaution>,
+    /// What the drawing shows.
+    pub shows: StepShows,
+}
+
+struct Stage {
+    title: &'static str,
+    detail: &'static str,
+    count: Option<u32>,
+    size: Option<Millimetres>,
+    shows: StepShows,
+    /// The food as it lies on the board: length, width, height; none while it is whole.
+    lies: Option<[f64; 3]>,
+}
+
+/// The steps that lead to a block's pieces, with a knife.
+pub(super) fn steps(
+    school: &School<'_>,
+    (food, cut, target): (&Food, &Cut, &Target),
+    block: &Block,
+    knife: Option<&Candidate<'_>>,
+) -> Vec<BenchStep> {
+    let mut told: Vec<String> = Vec::new();
+    stages(food, cut, target, block, school.catalogue.handling.stack_planks)
+        .into_iter()
+        .map(|stage| {
+            let mut lying = food.clone();
+            if let Some([length, width, height]) = stage.lies {
+                let side = |size: f64| Millimetres::clamped(size.max(1.0));
+                lying.shape = Shape::Block { length: side(length), width: side(width), height: side(height) };
+                lying.rolls = false;
+                lying.halve = false;
+            }
+            let job = job(school, &lying, cut, *target, None);
+            let found = knife.map(|knife| suggest(&job, std::slice::from_ref(knife), Wanted::default()));
+            let setup = found.as_ref().and_then(|found| found.setup);
+            let handling = &school.catalogue.handling;
+            let how = setup.map(|setup| {
+                let (hold, motion) = (handling.hold_name(setup.hold), handling.motion_name(setup.motion));
+                format!("{hold} · {motion} · {} third", setup.third.word())
+            });
+            let mut cautions = found.map(|found| found.cautions).unwrap_or_default();
+            cautions.retain(|caution| !told.contains(&caution.id));
+            told.extend(cautions.iter().map(|caution| caution.id.clone()));
+            BenchStep {
+                title: stage.title.to_owned(),
+                detail: stage.detail.to_owned(),
+                count: stage.count,
+                size: stage.size,
+                how: how.unwrap_or_default(),
+                third: setup.map(|setup| setup.third),
+                cautions,
+                shows: stage.shows,
+            }
+        })
+        .collect()
+}
+
+fn stages(food: &Food, cut: &Cut, target: &Target, block: &Block, stack: u32) -> Vec<Stage> {
+    let side = |size: Option<TargetSize>| size.map(TargetSize::nominal);
+    let (plank, stick, length) = match cut.family {
+        CutFamily::Dice => (side(target.width), side(target.length), side(target.thickness)),
+        _ => (side(target.thickness), side(target.width), side(target.length)),
+    };
+    let mm = |size: Option<Millimetres>| size.map_or(1.0, Millimetres::get);
+    let (t, w) = (mm(plank), mm(stick));
+    let (high, wide) = (f64::from(block.planks) * t, f64::from(block.sticks) * w);
+    let long = f64::from(block.pieces) * mm(length);
+    let mut found = to_a_block(food, long, wide);
+    let mut cut_up = |title, detail, count: u32, size, shows, lies| {
+        if count > 1 {
+            found.push(Stage { title, detail, count: Some(count), size, shows, lies: Some(lies) });
+        }
+    };
+    cut_up(
+        "Planks",
+        "The first one decides: its error is in every stick and cube that is cut from it.",
+        block.planks,
+        plank,
+        StepShows::Planks,
+        [long, wide, high],
+    );
+    let stacked = stack.min(block.planks).max(1);
+    let detail = if stacked > 1 {
+        "Stack planks by twos on their wide face; from each plank"
+    } else {
+        "Flat on the board, tough side down; from each plank"
+    };
+    cut_up("Sticks", detail, block.sticks, stick, StepShows::Sticks, [long, wide, f64::from(stacked) * t]);
+    cut_up(
+        "Crosscuts",
+        "Gather the sticks, ends even against the flat of the blade; from each stick",
+        block.pieces,
+        length,
+        StepShows::Pieces,
+        [long, wide.max(w), t],
+    );
+    found
+}
+
+/// What comes before the planks: ends off, a flat face, the sides squared.
+fn to_a_block(food: &Food, long: f64, wide: f64) -> Vec<Stage> {
+    let stage = |title, detail, shows, lies| Stage { title, detail, count: None, size: None, shows, lies };
+    let cored = matches!(food.shape, Shape::Ball { core: Some(_), .. });
+    let mut found = Vec::new();
+    if food.trim.get() > 0.0 {
+        found.push(stage("Trim both ends", "Two strokes; they are the first trimmings.", StepShows::Whole, None));
+    }
+    if cored {
+        let detail = "Four strokes beside the core, each away from the guide hand; every cheek lies on its cut face.";
+        found.push(stage("Cheeks off the core", detail, StepShows::Flat, None));
+    } else if !matches!(food.shape, Shape::Sheet { .. } | Shape::Stalk { .. } | Shape::Block { .. }) {
+        let detail = "One slice off; it lies on its flat, and nothing rolls from here on.";
+        found.push(stage("One flat face", detail, StepShows::Flat, None));
+    }
+    if food.rolls || cored {
+        let detail = "Turn it onto the flat each time; look down the spine, the blade upright.";
+        found.push(stage("Square the sides", detail, StepShows::Block, Some([long, wide, food.height().get()])));
+    }
+    found
+}

@@ -1,0 +1,141 @@
+import { Button } from '@mantine/core';
+import type { Api } from '../../api/client';
+import { useBenchBeside, useCatalogue, useOnionsBeside } from '../../api/queries';
+import { percent } from '../../shared/format';
+import { Trouble } from '../../shared/State';
+import styles from './Bench.module.css';
+import { cutQuestion, onionQuestion } from './question';
+import { OnionCells } from './OnionCells';
+import { Figure, WayFigures } from './Ways';
+import { WaySection } from './WaySection';
+
+interface Props {
+  /** The address that is being changed: it stands first. */
+  search: string;
+  /** Addresses that were kept to stand beside it. */
+  others: string[];
+  onChange: (next: Record<string, string | null>) => void;
+}
+
+interface FrameProps {
+  title: string;
+  differences: string[] | undefined;
+  error: unknown;
+  onChange: Props['onChange'];
+  children: React.ReactNode;
+}
+
+function Frame({ title, differences, error, onChange, children }: FrameProps) {
+  return (
+    <section className="card stack" aria-label={title}>
+      <div className="spread">
+        <h2>{title}</h2>
+        <Button variant="default" size="sm" onClick={() => onChange({ beside: null })}>
+          Put away
+        </Button>
+      </div>
+      <Trouble error={error} />
+      <div role="status" className="tight">
+        {differences?.map((words) => (
+          <p key={words}>
+            <strong>{words}</strong>
+          </p>
+        ))}
+      </div>
+      <div className={styles.beside}>{children}</div>
+    </section>
+  );
+}
+
+interface ColumnProps {
+  index: number;
+  others: string[];
+  onChange: Props['onChange'];
+  title: string;
+  under: string;
+  children: React.ReactNode;
+}
+
+function Column({ index, others, onChange, title, under, children }: ColumnProps) {
+  return (
+    <section className="tight" aria-label={`${index + 1}: ${title}`}>
+      <h3>{title}</h3>
+      <p className="quiet">{under}</p>
+      {children}
+      {index > 0 && (
+        <Button
+          variant="subtle"
+          size="compact-sm"
+          onClick={() => onChange({ beside: others.filter((_, place) => place !== index - 1).join(';') })}
+          aria-label={`Put away ${title}, ${under}`}
+        >
+          Put away
+        </Button>
+      )}
+    </section>
+  );
+}
+
+/** Two or three cuts beside each other, the differences said. */
+export function CutsBeside({ courseId, search, others, onChange }: Props & { courseId: number }) {
+  const foods = useCatalogue().data?.foods;
+  const cuts = [search, ...others].map((each) => cutQuestion(each, foods));
+  const found = useBenchBeside(courseId, { cuts }, others.length > 0 && foods !== undefined);
+  if (others.length === 0) return null;
+  return (
+    <Frame title="Side by side" differences={found.data?.differences} error={found.error} onChange={onChange}>
+      {found.data?.cuts.map((view, index) => {
+        const way: Api['BenchWay'] | undefined = view.ways[view.way ?? 0];
+        return (
+          <Column
+            key={index}
+            index={index}
+            others={others}
+            onChange={onChange}
+            title={view.title}
+            under={[view.size && `${view.size} mm`, way?.name.toLowerCase()].filter(Boolean).join(', ')}
+          >
+            {view.outline && way && (
+              <WaySection
+                outline={view.outline}
+                pieces={way.pieces_drawn}
+                size={130}
+                food={cuts[index]?.food ?? ''}
+                label={`Section, ${view.title.toLowerCase()}`}
+              />
+            )}
+            {way && <WayFigures way={way} />}
+          </Column>
+        );
+      })}
+    </Frame>
+  );
+}
+
+/** Two or three ways of cutting an onion beside each other, the differences said. */
+export function OnionsBeside({ search, others, onChange }: Props) {
+  const onions = [search, ...others].map(onionQuestion);
+  const found = useOnionsBeside({ onions }, others.length > 0);
+  if (others.length === 0) return null;
+  return (
+    <Frame title="Side by side" differences={found.data?.differences} error={found.error} onChange={onChange}>
+      {found.data?.onions.map((view, index) => (
+        <Column
+          key={index}
+          index={index}
+          others={others}
+          onChange={onChange}
+          title={view.name}
+          under={`${view.places.length} cuts`}
+        >
+          <OnionCells view={view} radius={onions[index]?.radius ?? 40} />
+          <dl className={styles.figures}>
+            <Figure name="of the wanted size" value={percent(view.wanted)} />
+            <Figure name="ribbons" value={percent(view.ribbons)} />
+            <Figure name="strokes" value={String(view.strokes)} />
+          </dl>
+        </Column>
+      ))}
+    </Frame>
+  );
+}

@@ -1,0 +1,123 @@
+import { Button, SegmentedControl, Select } from '@mantine/core';
+import type { Api } from '../../api/client';
+import { Mark } from '../../shared/mark';
+import { useUnit, withUnit } from '../../shared/format';
+import styles from './Bench.module.css';
+import { Turnable } from './Turnable';
+
+interface Props {
+  data: Api['BenchView'];
+  food: string;
+  step: number;
+  onChange: (next: Record<string, string | number | null>) => void;
+}
+
+/** The chain step by step: the food in space, and what the hands do. */
+export function Chain({ data, food, step, onChange }: Props) {
+  const [unit] = useUnit();
+  const way = data.way === null || data.way === undefined ? undefined : data.ways[data.way];
+  const at = Math.max(0, Math.min(data.steps.length - 1, step));
+  const current = data.steps[at];
+  const knife = data.blade ? data.knives[data.blade.index] : undefined;
+  if (!data.solid) return null;
+  return (
+    <section className="card stack" aria-label="The chain, step by step">
+      <div className="spread">
+        <h2>Step by step</h2>
+        <div className="row">
+          {data.ways.length > 1 && (
+            <SegmentedControl
+              aria-label="Way of working"
+              value={way?.way}
+              onChange={(next) => onChange({ way: next })}
+              data={[
+                { value: 'squared', label: 'Squared' },
+                { value: 'flat_first', label: 'Flat first' },
+              ]}
+            />
+          )}
+          <Select
+            aria-label="Knife"
+            searchable
+            allowDeselect={false}
+            w={180}
+            value={knife ? `${knife.knife_type}/${knife.length}` : null}
+            onChange={(value) => onChange({ knife: value })}
+            data={[...new Map(data.knives.map((k) => [`${k.knife_type}/${k.length}`, k])).entries()].map(
+              ([value, k]) => ({ value, label: k.refused ? `${k.name}, refused` : k.name }),
+            )}
+          />
+        </div>
+      </div>
+      {knife?.refused && (
+        <p className="row" role="status">
+          <Mark kind="stop" label /> {knife.refused}
+        </p>
+      )}
+      <Turnable
+        solid={data.solid}
+        blocks={way?.blocks ?? []}
+        shows={current?.shows ?? (way?.blocks.length ? 'pieces' : 'whole')}
+        blade={data.blade}
+        bladeName={knife?.name}
+        food={food}
+        label={`${data.title} in space${current ? `: ${current.title.toLowerCase()}` : ''}`}
+      />
+      {current && (
+        <>
+          <ol className={styles.steps} aria-label="The chain">
+            {data.steps.map((each, index) => (
+              <li key={each.title}>
+                <button
+                  type="button"
+                  aria-current={index === at ? 'step' : undefined}
+                  onClick={() => onChange({ step: index })}
+                >
+                  {each.title}
+                </button>
+              </li>
+            ))}
+          </ol>
+          <div className={styles.step} role="status">
+            <p>
+              <strong>{current.title}.</strong> {current.detail}
+              {current.count ? (
+                <>
+                  {' '}
+                  <strong className="figure">{current.count}</strong>
+                  {current.size ? ` of ${withUnit(current.size, unit)}` : ''}
+                </>
+              ) : null}
+            </p>
+            {current.how && <p className="quiet">{current.how}</p>}
+            {current.cautions.map((caution) => (
+              <p key={caution.id} className="row" style={{ flexWrap: 'nowrap', alignItems: 'flex-start' }}>
+                <Mark kind={caution.severity} size={18} label={caution.severity !== 'note'} />
+                <span>
+                  <strong>{caution.title}</strong> {caution.text}
+                </span>
+              </p>
+            ))}
+          </div>
+          <div className="row">
+            <Button
+              variant="default"
+              size="sm"
+              disabled={at === 0}
+              onClick={() => onChange({ step: at - 1 })}
+            >
+              Step back
+            </Button>
+            <Button
+              size="sm"
+              disabled={at >= data.steps.length - 1}
+              onClick={() => onChange({ step: at + 1 })}
+            >
+              Next step
+            </Button>
+          </div>
+        </>
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,93 @@
+import type { Api } from '../../api/client';
+import { percent, useUnit, withUnit } from '../../shared/format';
+import { SizeRule } from '../../shared/rule';
+import styles from './Bench.module.css';
+import { Slider } from './Slider';
+import { Figure } from './Ways';
+
+interface Props {
+  data: Api['BenchView'];
+  carried: Api['Carried'];
+  errors: Api['CutErrors'];
+  onChange: (next: Record<string, number | null>) => void;
+}
+
+/** The first cut decides: errors along the chain, what arrives, and what would be read back from it. */
+export function FirstCut({ data, carried, errors, onChange }: Props) {
+  const [unit] = useUnit();
+  const slide = (
+    key: string,
+    label: string,
+    value: number,
+    [min, max, step]: [number, number, number],
+    shown: string,
+  ) => (
+    <Slider
+      label={label}
+      value={value}
+      min={min}
+      max={max}
+      step={step}
+      shown={shown}
+      onChange={(next) => onChange({ [key]: next === 0 ? null : next })}
+    />
+  );
+  const off = (mm: number) => `${mm < 0 ? '−' : ''}${withUnit(Math.abs(mm), unit)}`;
+  const uneven = Math.round((errors.step_cv ?? 0) * 100);
+  const lean = errors.lean_degrees ?? 0;
+  return (
+    <section className="card stack" aria-label="The first cut decides">
+      <h2>The first cut decides</h2>
+      <div className={styles.ways}>
+        {slide(
+          'plank',
+          'Planks too thick by',
+          errors.plank_bias ?? 0,
+          [-3, 3, 0.1],
+          off(errors.plank_bias ?? 0),
+        )}
+        {slide(
+          'stick',
+          'Sticks too wide by',
+          errors.stick_bias ?? 0,
+          [-3, 3, 0.1],
+          off(errors.stick_bias ?? 0),
+        )}
+        {slide(
+          'off',
+          'Lengths too long by',
+          errors.length_bias ?? 0,
+          [-10, 10, 0.5],
+          off(errors.length_bias ?? 0),
+        )}
+        {slide('lean', 'The blade leans', lean, [0, 20, 1], `${lean}°`)}
+        {slide('uneven', 'Steps uneven by', uneven, [0, 40, 1], `${uneven} %`)}
+      </div>
+      <p role="status">
+        <strong>{carried.words}</strong>
+      </p>
+      <dl className={styles.figures}>
+        <Figure name="thickness inside" value={percent(carried.thickness.inside)} />
+        <Figure name="width inside" value={percent(carried.width.inside)} />
+        <Figure name="length inside" value={percent(carried.length.inside)} />
+        <Figure name="spread of widths" value={`${carried.width.sd.toFixed(2)} mm`} />
+        <Figure name="by the formula" value={`${(carried.width.closed_form[1] ?? 0).toFixed(2)} mm`} />
+      </dl>
+      {carried.thicknesses && (
+        <div>
+          <h3>Thickness of finished pieces of {data.title.toLowerCase()}</h3>
+          <SizeRule side={carried.thicknesses} unit={unit} />
+        </div>
+      )}
+      {carried.widths && (
+        <div>
+          <h3>Width</h3>
+          <SizeRule side={carried.widths} unit={unit} />
+        </div>
+      )}
+      <p>
+        <strong>Read back from ten pieces taken unseen.</strong> {carried.read_back.words}
+      </p>
+    </section>
+  );
+}

@@ -1,0 +1,155 @@
+import { Button } from '@mantine/core';
+import { Link, useLocation } from 'react-router';
+import type { Api } from '../../api/client';
+import { useBench, useCatalogue, useCourse } from '../../api/queries';
+import { length, useUnit, withUnit } from '../../shared/format';
+import { Mark } from '../../shared/mark';
+import { Failed, Loading } from '../../shared/State';
+import styles from './Bench.module.css';
+import { cutQuestion } from './question';
+import { targetText } from './targetText';
+import { WaySection } from './WaySection';
+
+/** A card for a student's station: the piece at true size, the steps, the cautions. */
+export function StudentCard({ courseId, tabs }: { courseId: number; tabs: React.ReactNode }) {
+  const { search } = useLocation();
+  const [unit] = useUnit();
+  const catalogue = useCatalogue();
+  const course = useCourse(courseId);
+  const question = cutQuestion(search, catalogue.data?.foods);
+  const found = useBench(courseId, question, catalogue.isSuccess);
+  if (!found.data)
+    return found.isError ? <Failed error={found.error} again={() => void found.refetch()} /> : <Loading />;
+  const data = found.data;
+  const way = data.ways[data.way ?? 0];
+  const knife = data.blade ? data.knives[data.blade.index] : undefined;
+  const named = catalogue.data?.foods.find((each) => each.id === question.food);
+  const back = new URLSearchParams(search);
+  back.delete('view');
+  return (
+    <main className={styles.work}>
+      <div className={`spread ${styles.screenOnly}`}>
+        <div className="row">
+          <Button onClick={() => window.print()}>Print</Button>
+          <Button variant="default" component={Link} to={`/courses/${courseId}/bench?${back.toString()}`}>
+            Back to the Bench
+          </Button>
+        </div>
+        {tabs}
+      </div>
+      <article className={styles.paper} aria-label="Student card">
+        <div className="spread">
+          <div>
+            <h1>{data.title}</h1>
+            <p className="figure">
+              {targetText(data.target, (mm) => length(mm, unit))} {data.size ? unit : ''}
+            </p>
+          </div>
+          <p className="quiet">{course.data?.course.name}</p>
+        </div>
+        <div className={styles.cardTop}>
+          <TrueSize target={data.target} food={question.food} />
+          {data.outline && way && (
+            <figure>
+              <WaySection
+                outline={data.outline}
+                pieces={way.pieces_drawn}
+                size={170}
+                food={question.food}
+                label={`Section of ${data.title.toLowerCase()}`}
+              />
+              <figcaption>{way.name}. Hatched is trimmed off.</figcaption>
+            </figure>
+          )}
+          <dl className={styles.cardFigures}>
+            {way && (
+              <>
+                <dt>You cut</dt>
+                <dd className="figure">{data.pieces_each} pieces</dd>
+                <dt>from</dt>
+                <dd>
+                  <span className="figure">{way.units_each}</span>{' '}
+                  {way.units_each === 1 ? named?.name : named?.plural}
+                </dd>
+              </>
+            )}
+            {knife && (
+              <>
+                <dt>with</dt>
+                <dd>{knife.name}</dd>
+              </>
+            )}
+          </dl>
+        </div>
+        <ol className={styles.cardSteps}>
+          {data.steps.map((step) => (
+            <li key={step.title}>
+              <strong>{step.title}.</strong> {step.detail}
+              {step.count ? ` ${step.count}` : ''}
+              {step.count && step.size ? ` of ${withUnit(step.size, unit)}` : ''}
+              {step.how && <span className="quiet"> {step.how}</span>}
+            </li>
+          ))}
+        </ol>
+        <ul className="tight">
+          {data.cautions
+            .filter((caution) => caution.severity !== 'note')
+            .map((caution) => (
+              <li key={caution.id} className="row" style={{ flexWrap: 'nowrap', alignItems: 'flex-start' }}>
+                <Mark kind={caution.severity} size={16} label />
+                <span>
+                  <strong>{caution.title}</strong> {caution.text}
+                </span>
+              </li>
+            ))}
+        </ul>
+        {catalogue.data && (
+          <p className="quiet">
+            {catalogue.data.disclaimer} {catalogue.data.first_aid}
+          </p>
+        )}
+      </article>
+    </main>
+  );
+}
+
+const size = (side: Api['TargetSize'] | null | undefined) =>
+  !side ? undefined : side.kind === 'exact' ? side.size : side.kind === 'range' ? side.to : side.limit;
+
+/** The piece seen from above and from its end, in true millimetres, with a bar to check the paper by. */
+function TrueSize({ target, food }: { target: Api['Target']; food: string }) {
+  const [unit] = useUnit();
+  const [thick, wide, long] = [size(target.thickness), size(target.width), size(target.length)];
+  if (thick === undefined && long === undefined) return null;
+  const end: [number, number] = [wide ?? thick ?? 10, thick ?? 10];
+  const top: [number, number] = [long ?? wide ?? 40, wide ?? thick ?? 10];
+  const width = Math.max(top[0] + 4 + end[0], 70) + 2;
+  const height = Math.max(top[1], end[1]) + 14;
+  return (
+    <figure>
+      <svg
+        width={`${width}mm`}
+        height={`${height}mm`}
+        viewBox={`0 0 ${width} ${height}`}
+        role="img"
+        aria-label="One piece at true size, from above and from its end"
+      >
+        <g fill={food === 'carrot' ? 'var(--carrot)' : 'var(--food)'} stroke="var(--ink)" strokeWidth={0.25}>
+          <rect x={1} y={1} width={top[0]} height={top[1]} />
+          <rect x={top[0] + 5} y={1} width={end[0]} height={end[1]} />
+        </g>
+        <g transform={`translate(1 ${Math.max(top[1], end[1]) + 4})`} stroke="var(--ink)" strokeWidth={0.25}>
+          <path
+            d={`M0 0H50${Array.from({ length: 11 }, (_, k) => `M${k * 5} 0V${k % 2 ? 1.4 : 2.4}`).join('')}`}
+          />
+        </g>
+        <text x={1} y={Math.max(top[1], end[1]) + 10.5} fontSize={3.4} fill="var(--ink)">
+          50 mm on paper: measure this bar once
+        </text>
+      </svg>
+      <figcaption>
+        True size: {withUnit(top[0], unit)} long{long === undefined ? ' as drawn' : ''}, end beside it.
+      </figcaption>
+    </figure>
+  );
+}
