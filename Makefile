@@ -24,9 +24,10 @@ dev: web/node_modules/.done
 	  kill $$server; wait $$server || true; done) & \
 	cd web && npm run dev
 
-## Speeds of the core.
-bench:
+## Speeds of the core, and of the interface while something is dragged.
+bench: release e2e/node_modules/.done e2e-deps
 	cargo bench -p notch-core
+	cd e2e && YARD_NOTCH=../target/release/yard-notch npm run speed
 
 ## Pictures of each main view from the demo school, into docs/screenshots.
 shots: $(BIN) e2e/node_modules/.done e2e-deps

@@ -18,6 +18,13 @@ const VIEWS: [string, string, RegExp | string][] = [
   ['Playbook, kit', '/courses/1/playbook?view=kit', 'The smallest kit'],
   ['Playbook, own', '/courses/1/playbook?view=own', 'Our own values'],
   ['Bench', '/courses/1/bench?lean=5', 'Julienne of carrot'],
+  [
+    'Bench, side by side',
+    '/courses/1/bench?food=potato&cut=batonnet&beside=food%3Dcarrot',
+    'Batonnet of potato',
+  ],
+  ['Student card', '/courses/1/bench?view=card', 'Julienne of carrot'],
+  ['Bench, onions side by side', '/courses/1/bench?view=onion&beside=method%3Dcentre', 'Dice of an onion'],
   ['Bench, onion', '/courses/1/bench?view=onion&method=below', 'Dice of an onion'],
   ['Plan', '/courses/1/plan/5', 'Sticks: batonnet, then julienne'],
   ['Plan, adding', '/courses/1/plan/6?add=1&food=carrot&cut=julienne', 'Julienne, then brunoise'],

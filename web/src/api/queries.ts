@@ -171,12 +171,11 @@ export const useOnion = (question: Api['OnionQuestion']) =>
     queryFn: ({ signal }) => answer(api.POST('/api/bench/onion', { body: question, signal })),
   });
 
-export const useOnionsBeside = (question: Api['OnionsQuestion'], ready: boolean) =>
+export const useOnionsBeside = (question: Api['OnionsQuestion']) =>
   useQuery({
     ...followed,
     queryKey: ['onions-beside', question],
     queryFn: ({ signal }) => answer(api.POST('/api/bench/onion/beside', { body: question, signal })),
-    enabled: ready,
   });
 
 export const useOnionChoice = (asked: Api['ChooseForMe']) =>

@@ -1,4 +1,4 @@
-import { useCallback, useEffect, useRef, useState } from 'react';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { useLocation, useNavigate } from 'react-router';
 
 type Change = Record<string, string | number | null>;
@@ -59,16 +59,22 @@ export function useAddress() {
     },
     [write],
   );
-  const asked = new URLSearchParams(draft);
-  const optional = (key: string) => {
-    const found = asked.get(key);
-    return found === null || found === '' || !Number.isFinite(Number(found)) ? null : Number(found);
-  };
-  return {
-    search: draft,
-    word: (key: string, usual: string) => asked.get(key) ?? usual,
-    number: (key: string, usual: number) => optional(key) ?? usual,
-    optional,
-    change,
-  };
+  const current = useCallback(() => latest.current, []);
+  return useMemo(() => {
+    const asked = new URLSearchParams(draft);
+    const optional = (key: string) => {
+      const found = asked.get(key);
+      return found === null || found === '' || !Number.isFinite(Number(found)) ? null : Number(found);
+    };
+    return {
+      search: draft,
+      word: (key: string, usual: string) => asked.get(key) ?? usual,
+      number: (key: string, usual: number) => optional(key) ?? usual,
+      optional,
+      /** Lays changes over it; always the same function. */
+      change,
+      /** As it stands now, for what is done later; always the same function. */
+      current,
+    };
+  }, [draft, change, current]);
 }

@@ -80,8 +80,7 @@ function Column({ index, others, onChange, title, under, children }: ColumnProps
 export function CutsBeside({ courseId, search, others, onChange }: Props & { courseId: number }) {
   const foods = useCatalogue().data?.foods;
   const cuts = [search, ...others].map((each) => cutQuestion(each, foods));
-  const found = useBenchBeside(courseId, { cuts }, others.length > 0 && foods !== undefined);
-  if (others.length === 0) return null;
+  const found = useBenchBeside(courseId, { cuts }, foods !== undefined);
   return (
     <Frame title="Side by side" differences={found.data?.differences} error={found.error} onChange={onChange}>
       {found.data?.cuts.map((view, index) => {
@@ -115,8 +114,7 @@ export function CutsBeside({ courseId, search, others, onChange }: Props & { cou
 /** Two or three ways of cutting an onion beside each other, the differences said. */
 export function OnionsBeside({ search, others, onChange }: Props) {
   const onions = [search, ...others].map(onionQuestion);
-  const found = useOnionsBeside({ onions }, others.length > 0);
-  if (others.length === 0) return null;
+  const found = useOnionsBeside({ onions });
   return (
     <Frame title="Side by side" differences={found.data?.differences} error={found.error} onChange={onChange}>
       {found.data?.onions.map((view, index) => (

@@ -1,4 +1,5 @@
 import { NumberInput, SegmentedControl, Select } from '@mantine/core';
+import { memo } from 'react';
 import type { Api, ApiProblem } from '../../api/client';
 import { useCatalogue, useCourse } from '../../api/queries';
 import type { useAddress } from '../../shared/address';
@@ -30,10 +31,7 @@ const SIXTEENTH = 25.4 / 16;
 export function BlockControls({ courseId, at, question, data, problem }: Props) {
   const [unit] = useUnit();
   const catalogue = useCatalogue();
-  const course = useCourse(courseId);
-  const taught = catalogue.data?.sets.find((set) => set.id === course.data?.course.standard_set)?.cuts ?? {};
   const food = catalogue.data?.foods.find((each) => each.id === question.food);
-  const fresh = { measured: null, knife: null, onward: null };
   const size = (key: 't' | 'w' | 'l', label: string, most: number) => {
     const target = { t: data?.target.thickness, w: data?.target.width, l: data?.target.length }[key];
     const value = at.optional(key) ?? nominal(target);
@@ -55,27 +53,13 @@ export function BlockControls({ courseId, at, question, data, problem }: Props) 
   };
   return (
     <div className={`card ${styles.controls}`}>
-      <Select
-        label="Food"
-        searchable
-        allowDeselect={false}
-        value={question.food}
-        onChange={(value) => value && at.change({ food: value, ...fresh })}
-        data={(catalogue.data?.foods ?? []).map((f) => ({ value: f.id, label: capital(f.name) }))}
-        error={problem?.at('/food')}
-      />
-      <Select
-        label="Cut"
-        searchable
-        allowDeselect={false}
-        value={question.cut}
-        onChange={(value) =>
-          value && at.change({ cut: value, t: null, w: null, l: null, knife: null, onward: null })
-        }
-        data={(catalogue.data?.cuts ?? [])
-          .filter((c) => c.id in taught)
-          .map((c) => ({ value: c.id, label: capital(c.name) }))}
-        error={problem?.at('/cut')}
+      <Picks
+        courseId={courseId}
+        food={question.food}
+        cut={question.cut}
+        foodError={problem?.at('/food')}
+        cutError={problem?.at('/cut')}
+        change={at.change}
       />
       {size('t', 'Thickness', 25.4)}
       {size('w', 'Width', 25.4)}
@@ -89,48 +73,17 @@ export function BlockControls({ courseId, at, question, data, problem }: Props) 
           error={problem?.at('/wedges')}
         />
       )}
-      <div>
-        <span className={styles.name} id="produce">
-          Size of the food
-        </span>
-        <SegmentedControl
-          aria-labelledby="produce"
-          fullWidth
-          value={
-            at.optional('peel') === null && at.word('measured', '') ? '' : (question.produce ?? 'medium')
-          }
-          onChange={(value) => at.change({ produce: value === 'medium' ? null : value, measured: null })}
-          data={[
-            { value: 'small', label: 'S' },
-            { value: 'medium', label: 'M' },
-            { value: 'large', label: 'L' },
-          ]}
-        />
-      </div>
+      <Produce value={at.word('measured', '') ? '' : (question.produce ?? 'medium')} change={at.change} />
       {food && (
-        <details className={styles.measured}>
-          <summary>Measured, peeled</summary>
-          <Measured at={at} shape={data?.shape ?? food.shape} problem={problem} />
-          <NumberInput
-            label="Peel off each side, mm"
-            placeholder="unpeeled"
-            min={0}
-            max={5}
-            step={0.2}
-            value={at.optional('peel') ?? ''}
-            onChange={(value) => at.change({ peel: value })}
-            error={problem?.at('/peel')}
-          />
-        </details>
+        <Measured
+          shape={JSON.stringify(data?.shape ?? food.shape)}
+          peel={at.optional('peel')}
+          shapeError={problem?.at('/shape')}
+          peelError={problem?.at('/peel')}
+          change={at.change}
+        />
       )}
-      <NumberInput
-        label="Good pieces for each student"
-        min={1}
-        max={2000}
-        value={question.good}
-        onChange={(value) => at.change({ good: value })}
-        error={problem?.at('/good')}
-      />
+      <Good value={question.good} error={problem?.at('/good')} change={at.change} />
       <Slider
         label="Come out good"
         value={at.number('success', 80)}
@@ -145,32 +98,127 @@ export function BlockControls({ courseId, at, question, data, problem }: Props) 
   );
 }
 
-/** The food's own lengths, as one was measured. */
-function Measured({
-  at,
-  shape,
-  problem,
-}: {
-  at: ReturnType<typeof useAddress>;
-  shape: Api['Shape'];
-  problem: ApiProblem | undefined;
-}) {
-  const fields = measures(shape);
-  const sizes = fields.map((field) => field.size);
+type Change = ReturnType<typeof useAddress>['change'];
+
+interface PicksProps {
+  courseId: number;
+  food: string;
+  cut: string;
+  foodError: string | undefined;
+  cutError: string | undefined;
+  change: Change;
+}
+
+/** Long lists, drawn again only when another is picked. */
+const Picks = memo(function Picks({ courseId, food, cut, foodError, cutError, change }: PicksProps) {
+  const catalogue = useCatalogue();
+  const course = useCourse(courseId);
+  const taught = catalogue.data?.sets.find((set) => set.id === course.data?.course.standard_set)?.cuts ?? {};
+  const fresh = { knife: null, onward: null };
   return (
     <>
+      <Select
+        label="Food"
+        searchable
+        allowDeselect={false}
+        value={food}
+        onChange={(value) => value && change({ food: value, measured: null, ...fresh })}
+        data={(catalogue.data?.foods ?? []).map((f) => ({ value: f.id, label: capital(f.name) }))}
+        error={foodError}
+      />
+      <Select
+        label="Cut"
+        searchable
+        allowDeselect={false}
+        value={cut}
+        onChange={(value) => value && change({ cut: value, t: null, w: null, l: null, ...fresh })}
+        data={(catalogue.data?.cuts ?? [])
+          .filter((c) => c.id in taught)
+          .map((c) => ({ value: c.id, label: capital(c.name) }))}
+        error={cutError}
+      />
+    </>
+  );
+});
+
+const Produce = memo(function Produce({ value, change }: { value: string; change: Change }) {
+  return (
+    <div>
+      <span className={styles.name} id="produce">
+        Size of the food
+      </span>
+      <SegmentedControl
+        aria-labelledby="produce"
+        fullWidth
+        value={value}
+        onChange={(next) => change({ produce: next === 'medium' ? null : next, measured: null })}
+        data={[
+          { value: 'small', label: 'S' },
+          { value: 'medium', label: 'M' },
+          { value: 'large', label: 'L' },
+        ]}
+      />
+    </div>
+  );
+});
+
+interface GoodProps {
+  value: number;
+  error: string | undefined;
+  change: Change;
+}
+
+const Good = memo(function Good({ value, error, change }: GoodProps) {
+  return (
+    <NumberInput
+      label="Good pieces for each student"
+      min={1}
+      max={2000}
+      value={value}
+      onChange={(next) => change({ good: next })}
+      error={error}
+    />
+  );
+});
+
+interface MeasuredProps {
+  /** The shape, written out, so that the same shape is the same value. */
+  shape: string;
+  peel: number | null;
+  shapeError: string | undefined;
+  peelError: string | undefined;
+  change: Change;
+}
+
+/** The food's own lengths, as one was measured, and what a peeler takes off it. */
+const Measured = memo(function Measured({ shape, peel, shapeError, peelError, change }: MeasuredProps) {
+  const fields = measures(JSON.parse(shape) as Api['Shape']);
+  const sizes = fields.map((field) => field.size);
+  return (
+    <details className={styles.measured}>
+      <summary>Measured, peeled</summary>
       {fields.map((field, index) => (
         <NumberInput
           key={field.key}
           label={`${field.label}, mm`}
           value={Number(field.size.toFixed(1))}
           onChange={(value) => {
-            if (value === '' || Number(value) === field.size) return;
-            at.change({ measured: sizes.map((old, place) => (place === index ? value : old)).join() });
+            if (value === '' || Number(value) === Number(field.size.toFixed(1))) return;
+            change({ measured: sizes.map((old, place) => (place === index ? value : old)).join() });
           }}
-          error={index === 0 ? problem?.at('/shape') : undefined}
+          error={index === 0 ? shapeError : undefined}
         />
       ))}
-    </>
+      <NumberInput
+        label="Peel off each side, mm"
+        placeholder="unpeeled"
+        min={0}
+        max={5}
+        step={0.2}
+        value={peel ?? ''}
+        onChange={(value) => change({ peel: value })}
+        error={peelError}
+      />
+    </details>
   );
-}
+});

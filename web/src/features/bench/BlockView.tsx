@@ -1,3 +1,4 @@
+import { useDeferredValue, useMemo } from 'react';
 import { ApiProblem } from '../../api/client';
 import { useBench, useCatalogue } from '../../api/queries';
 import { useAddress } from '../../shared/address';
@@ -18,12 +19,17 @@ export function BlockView({ courseId, tabs }: { courseId: number; tabs: React.Re
   const at = useAddress();
   const [unit] = useUnit();
   const catalogue = useCatalogue();
-  const question = cutQuestion(at.search, catalogue.data?.foods);
+  const foods = catalogue.data?.foods;
+  const question = useMemo(() => cutQuestion(at.search, foods), [at.search, foods]);
   const found = useBench(courseId, question, catalogue.isSuccess);
+  // While a figure is dragged, the section follows first, and what hangs on it when there is time.
+  const late = useDeferredValue(found.data);
+  const lateSearch = useDeferredValue(at.search);
   const problem = found.error instanceof ApiProblem ? found.error : undefined;
   if (!found.data && !problem)
     return found.isError ? <Failed error={found.error} again={() => void found.refetch()} /> : <Loading />;
   const data = found.data;
+  const others = keptBeside(at.word('beside', ''));
   const size = data && targetText(data.target, (mm) => length(mm, unit));
   return (
     <>
@@ -42,23 +48,35 @@ export function BlockView({ courseId, tabs }: { courseId: number; tabs: React.Re
           <BlockControls courseId={courseId} at={at} question={question} data={data} problem={problem} />
           <div className="stack">
             {problem && <Trouble error={problem} />}
-            <CutsBeside
-              courseId={courseId}
-              search={at.search}
-              others={keptBeside(at.word('beside', ''))}
-              onChange={at.change}
-            />
-            {data && (
-              <Chain data={data} food={question.food} step={at.number('step', 3)} onChange={at.change} />
+            {others.length > 0 && (
+              <CutsBeside courseId={courseId} search={at.search} others={others} onChange={at.change} />
+            )}
+            {late && (
+              <Chain data={late} food={question.food} step={at.number('step', 3)} onChange={at.change} />
             )}
             {data && <Ways data={data} food={question.food} />}
-            {data?.carried && (
-              <FirstCut data={data} carried={data.carried} errors={question.errors} onChange={at.change} />
+            {late?.carried && (
+              <FirstCut
+                title={late.title}
+                carried={late.carried}
+                errors={question.errors}
+                onChange={at.change}
+              />
             )}
           </div>
         </div>
       </main>
-      <BuyDock at={at} data={data} question={question} problem={problem} courseId={courseId} />
+      <BuyDock
+        data={late}
+        food={question.food}
+        price={at.optional('price')}
+        onward={question.onward ?? 0}
+        problem={problem}
+        courseId={courseId}
+        search={lateSearch}
+        change={at.change}
+        current={at.current}
+      />
     </>
   );
 }

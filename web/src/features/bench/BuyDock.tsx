@@ -1,27 +1,34 @@
 import { Button, NumberInput } from '@mantine/core';
+import { memo } from 'react';
 import { Link } from 'react-router';
 import type { Api, ApiProblem } from '../../api/client';
 import { useCatalogue, useCourse } from '../../api/queries';
 import { Disclaimer, Dock, Reason } from '../../shared/dock';
-import type { useAddress } from '../../shared/address';
 import { capital, grams } from '../../shared/format';
 import styles from './Bench.module.css';
 import { kept, keptBeside } from './question';
 
 interface Props {
-  at: ReturnType<typeof useAddress>;
   data: Api['BenchView'] | undefined;
-  question: Api['BenchQuestion'];
+  food: string;
+  price: number | null;
+  /** Pieces of each student that go on to the next cut. */
+  onward: number;
   problem: ApiProblem | undefined;
   courseId: number;
+  /** The address that the links lead on from. */
+  search: string;
+  change: (next: Record<string, string | number | null>) => void;
+  current: () => string;
 }
 
 const money = (sum: number) => sum.toFixed(2);
 
 /** What to buy, what it becomes, what is left, and where to take it from here. */
-export function BuyDock({ at, data, question, problem, courseId }: Props) {
+export const BuyDock = memo(function BuyDock(props: Props) {
+  const { data, food, price, problem, change } = props;
   const catalogue = useCatalogue();
-  const named = catalogue.data?.foods.find((each) => each.id === question.food);
+  const named = catalogue.data?.foods.find((each) => each.id === food);
   return (
     <Dock label="What to buy">
       <h2>What to buy, what is left</h2>
@@ -49,14 +56,14 @@ export function BuyDock({ at, data, question, problem, courseId }: Props) {
             min={0}
             max={1000}
             decimalScale={2}
-            value={at.optional('price') ?? ''}
-            onChange={(value) => at.change({ price: value })}
+            value={price ?? ''}
+            onChange={(value) => change({ price: value })}
             error={problem?.at('/price')}
           />
         </>
       )}
-      {data && <Products at={at} data={data} question={question} />}
-      {data && <Onward at={at} data={data} question={question} courseId={courseId} />}
+      {data && <Products data={data} onward={props.onward} change={change} />}
+      {data && <Onward {...props} data={data} />}
       {data && data.cautions.length > 0 && (
         <ul aria-label="Cautions">
           {data.cautions.map((caution) => (
@@ -69,10 +76,10 @@ export function BuyDock({ at, data, question, problem, courseId }: Props) {
       {catalogue.data && <Disclaimer>{catalogue.data.disclaimer}</Disclaimer>}
     </Dock>
   );
-}
+});
 
 /** Products that feed each other: the cut, what goes on, mince of the short ends, the rest by use. */
-function Products({ at, data, question }: Pick<Props, 'at' | 'question'> & { data: Api['BenchView'] }) {
+function Products({ data, onward, change }: Pick<Props, 'onward' | 'change'> & { data: Api['BenchView'] }) {
   if (data.products.length === 0) return null;
   return (
     <>
@@ -82,8 +89,8 @@ function Products({ at, data, question }: Pick<Props, 'at' | 'question'> & { dat
           description="pieces of each student"
           min={0}
           max={2000}
-          value={question.onward ?? 0}
-          onChange={(value) => at.change({ onward: value === 0 ? null : value })}
+          value={onward}
+          onChange={(value) => change({ onward: value === 0 ? null : value })}
         />
       )}
       <table className={styles.table} aria-label="What becomes of it">
@@ -113,22 +120,23 @@ function Products({ at, data, question }: Pick<Props, 'at' | 'question'> & { dat
 }
 
 /** To a lesson, beside another, onto paper, or to the layers. */
-function Onward({
-  at,
-  data,
-  question,
-  courseId,
-}: Pick<Props, 'at' | 'question' | 'courseId'> & { data: Api['BenchView'] }) {
+function Onward({ data, courseId, search, change, current }: Props & { data: Api['BenchView'] }) {
   const course = useCourse(courseId);
   const lessons = course.data?.lessons ?? [];
   const next = lessons.find((lesson) => lesson.when === 'next') ?? lessons.at(-1);
-  const standard = ['t', 'w', 'l'].every((key) => at.optional(key) === null);
-  const knife = at.word('knife', '');
-  const beside = keptBeside(at.word('beside', ''));
-  const { layers } = data;
-  const pin = new URLSearchParams({ add: '1', food: question.food, cut: question.cut });
+  const at = new URLSearchParams(search);
+  const standard = !['t', 'w', 'l'].some((key) => at.has(key));
+  const [knife, beside] = [at.get('knife'), keptBeside(at.get('beside') ?? '')];
+  const pin = new URLSearchParams({
+    add: '1',
+    food: at.get('food') ?? 'carrot',
+    cut: at.get('cut') ?? 'julienne',
+  });
   if (data.ways.length > 0) pin.set('amount', String(data.pieces_each));
   if (knife) pin.set('knife', knife);
+  const card = new URLSearchParams(at);
+  card.set('view', 'card');
+  const { layers } = data;
   return (
     <div className="tight">
       {next && (
@@ -142,15 +150,11 @@ function Onward({
       <Button
         variant="default"
         disabled={beside.length >= 2}
-        onClick={() => at.change({ beside: [...beside, kept(at.search)].join(';') })}
+        onClick={() => change({ beside: [...beside, kept(current())].join(';') })}
       >
         Keep beside
       </Button>
-      <Button
-        variant="default"
-        component={Link}
-        to={`/courses/${courseId}/bench?${new URLSearchParams([...new URLSearchParams(at.search), ['view', 'card']]).toString()}`}
-      >
+      <Button variant="default" component={Link} to={`/courses/${courseId}/bench?${card.toString()}`}>
         Student card
       </Button>
       {layers && (

@@ -1,4 +1,5 @@
 import { Button, SegmentedControl, Select } from '@mantine/core';
+import { memo } from 'react';
 import type { Api } from '../../api/client';
 import { Mark } from '../../shared/mark';
 import { useUnit, withUnit } from '../../shared/format';
@@ -13,7 +14,7 @@ interface Props {
 }
 
 /** The chain step by step: the food in space, and what the hands do. */
-export function Chain({ data, food, step, onChange }: Props) {
+export const Chain = memo(function Chain({ data, food, step, onChange }: Props) {
   const [unit] = useUnit();
   const way = data.way === null || data.way === undefined ? undefined : data.ways[data.way];
   const at = Math.max(0, Math.min(data.steps.length - 1, step));
@@ -120,4 +121,4 @@ export function Chain({ data, food, step, onChange }: Props) {
       )}
     </section>
   );
-}
+});

@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import type { Api } from '../../api/client';
 import { percent, useUnit, withUnit } from '../../shared/format';
 import { SizeRule } from '../../shared/rule';
@@ -6,14 +7,15 @@ import { Slider } from './Slider';
 import { Figure } from './Ways';
 
 interface Props {
-  data: Api['BenchView'];
+  /** Julienne of carrot. */
+  title: string;
   carried: Api['Carried'];
   errors: Api['CutErrors'];
   onChange: (next: Record<string, number | null>) => void;
 }
 
 /** The first cut decides: errors along the chain, what arrives, and what would be read back from it. */
-export function FirstCut({ data, carried, errors, onChange }: Props) {
+export const FirstCut = memo(function FirstCut({ title, carried, errors, onChange }: Props) {
   const [unit] = useUnit();
   const slide = (
     key: string,
@@ -75,7 +77,7 @@ export function FirstCut({ data, carried, errors, onChange }: Props) {
       </dl>
       {carried.thicknesses && (
         <div>
-          <h3>Thickness of finished pieces of {data.title.toLowerCase()}</h3>
+          <h3>Thickness of finished pieces of {title.toLowerCase()}</h3>
           <SizeRule side={carried.thicknesses} unit={unit} />
         </div>
       )}
@@ -90,4 +92,4 @@ export function FirstCut({ data, carried, errors, onChange }: Props) {
       </p>
     </section>
   );
-}
+});

@@ -1,4 +1,4 @@
-import { useId, useRef } from 'react';
+import { memo, useId, useRef } from 'react';
 import type { Api } from '../../api/client';
 import { useUnit, withUnit } from '../../shared/format';
 
@@ -29,7 +29,7 @@ interface Props {
 }
 
 /** Half an onion on its flat, every cell shaded against the wanted size. */
-export function OnionCells({ view, radius, places, onPlaces }: Props) {
+export const OnionCells = memo(function OnionCells({ view, radius, places, onPlaces }: Props) {
   const hatch = useId();
   const [unit] = useUnit();
   const drawing = useRef<SVGSVGElement>(null);
@@ -111,7 +111,7 @@ export function OnionCells({ view, radius, places, onPlaces }: Props) {
         ))}
     </svg>
   );
-}
+});
 
 /** What the shades mean, with how many there are of each. */
 export function Legend({ grades, className }: { grades: Api['Grade'][]; className: string | undefined }) {

@@ -1,5 +1,6 @@
 import { Button, Checkbox, NumberInput, SegmentedControl } from '@mantine/core';
 import { useDebouncedValue, useMediaQuery } from '@mantine/hooks';
+import { memo, useCallback, useDeferredValue, useMemo } from 'react';
 import type { Api } from '../../api/client';
 import { ApiProblem } from '../../api/client';
 import { useCatalogue, useOnion, useOnionChoice } from '../../api/queries';
@@ -22,10 +23,10 @@ type Address = ReturnType<typeof useAddress>;
 export function OnionView({ tabs }: { tabs: React.ReactNode }) {
   const at = useAddress();
   const [unit] = useUnit();
-  const narrow = useMediaQuery('(max-width: 1100px)');
-  const catalogue = useCatalogue();
-  const question = onionQuestion(at.search);
+  const question = useMemo(() => onionQuestion(at.search), [at.search]);
   const found = useOnion(question);
+  // While a figure is dragged, the cells follow first, and what hangs on them when there is time.
+  const late = useDeferredValue(found.data);
   const problem = found.error instanceof ApiProblem ? found.error : undefined;
   const { radius, layers, size, length } = question;
   const most = at.optional('strokes');
@@ -35,6 +36,28 @@ export function OnionView({ tabs }: { tabs: React.ReactNode }) {
   };
   const [choosing] = useDebouncedValue(asked, 250);
   const choice = useOnionChoice(choosing);
+  const { change, current } = at;
+  const take = useCallback(
+    (each: Api['Found']) =>
+      change({
+        method: each.method.kind,
+        cuts: each.cuts,
+        places: null,
+        steps: null,
+        depth: each.method.kind === 'below' ? each.method.depth : null,
+        level: each.method.kind === 'level' ? each.method.level : null,
+      }),
+    [change],
+  );
+  const put = useCallback(
+    (places: number[]) => change({ places: places.join(), cuts: places.length }),
+    [change],
+  );
+  const keep = useCallback(() => {
+    const search = current();
+    const before = keptBeside(new URLSearchParams(search).get('beside') ?? '');
+    change({ beside: [...before, kept(search)].join(';') });
+  }, [change, current]);
   if (!found.data && !problem)
     return found.isError ? <Failed error={found.error} again={() => void found.refetch()} /> : <Loading />;
   const data = found.data;
@@ -51,19 +74,12 @@ export function OnionView({ tabs }: { tabs: React.ReactNode }) {
           </div>
           {tabs}
         </div>
-        <SegmentedControl
-          aria-label="Method"
-          orientation={narrow ? 'vertical' : 'horizontal'}
-          value={question.method.kind}
-          onChange={(value) => at.change({ method: value })}
-          data={METHODS}
-          style={{ alignSelf: 'flex-start', flex: 'none' }}
-        />
+        <Methods value={question.method.kind} change={change} />
         <div className={styles.columns}>
           <OnionControls at={at} question={question} problem={problem} />
           <div className="stack">
             <Trouble error={problem ?? null} />
-            <OnionsBeside search={at.search} others={beside} onChange={at.change} />
+            {beside.length > 0 && <OnionsBeside search={at.search} others={beside} onChange={at.change} />}
             {data && (
               <div className="card stack">
                 <OnionCells
@@ -71,9 +87,7 @@ export function OnionView({ tabs }: { tabs: React.ReactNode }) {
                   radius={radius}
                   places={question.places ?? data.places}
                   onPlaces={
-                    question.method.kind === 'verticals' || question.method.kind === 'level'
-                      ? (places) => at.change({ places: places.join(), cuts: places.length })
-                      : undefined
+                    question.method.kind === 'verticals' || question.method.kind === 'level' ? put : undefined
                   }
                 />
                 <Legend grades={data.grades} className={styles.legend} />
@@ -87,87 +101,117 @@ export function OnionView({ tabs }: { tabs: React.ReactNode }) {
                 </dl>
               </div>
             )}
-            {data?.edges && (
-              <div>
-                <h3>Edges of the cells on the rule; the band is ±25 % of the wanted size</h3>
-                <SizeRule side={data.edges} unit={unit} />
-              </div>
-            )}
+            {late?.edges && <Edges edges={late.edges} />}
           </div>
         </div>
         <section className="card stack" aria-label="Choose for me">
           <div className="spread">
             <h2>Choose for me</h2>
-            <div className="row">
-              <NumberInput
-                aria-label="Most strokes for a half"
-                placeholder="any strokes"
-                w={150}
-                min={1}
-                suffix=" strokes"
-                value={most ?? ''}
-                onChange={(value) => at.change({ strokes: value })}
-              />
-              <Checkbox
-                label="Level cuts allowed"
-                checked={at.word('level_cut', '') === 'yes'}
-                onChange={(event) => at.change({ level_cut: event.currentTarget.checked ? 'yes' : null })}
-              />
-            </div>
+            <Limits strokes={most} level={at.word('level_cut', '') === 'yes'} change={change} />
           </div>
           <Trouble error={choice.error} />
-          {choice.data && (
-            <Ranked
-              choice={choice.data}
-              onTake={(each) =>
-                at.change({
-                  method: each.method.kind,
-                  cuts: each.cuts,
-                  places: null,
-                  steps: null,
-                  depth: each.method.kind === 'below' ? each.method.depth : null,
-                  level: each.method.kind === 'level' ? each.method.level : null,
-                })
-              }
-            />
-          )}
+          {choice.data && <Ranked choice={choice.data} onTake={take} />}
         </section>
       </main>
-      <Dock label="What it comes to">
-        <h2>{data?.name ?? 'Onion'}</h2>
-        {data && (
-          <ul>
-            {data.strokes_towards_hand > 0 && (
-              <Reason kind="caution" title="Towards the hand:">
-                {data.strokes_towards_hand} of {data.strokes} strokes.
-              </Reason>
-            )}
-            {data.cautions.map((words) => (
-              <Reason key={words} kind="caution">
-                {words}
-              </Reason>
-            ))}
-            <Reason kind="note" title={length ? 'The half leek:' : 'The half ball:'}>
-              {data.ball.figures.count} pieces, {percent(data.ball.figures.share_even)} of it within a quarter
-              of the mean, {percent(data.ball.figures.share_crumbs)} crumbs.
-            </Reason>
-            <Reason kind="note" title="Ribbons">
-              are pieces longer than twice the wanted edge: an even area can hide them.
-            </Reason>
-          </ul>
-        )}
-        <Button
-          variant="default"
-          disabled={beside.length >= 2}
-          onClick={() => at.change({ beside: [...beside, kept(at.search)].join(';') })}
-        >
-          Keep beside
-        </Button>
-        {catalogue.data && <Disclaimer>{catalogue.data.disclaimer}</Disclaimer>}
-      </Dock>
+      <Outcome data={late} leek={Boolean(length)} keep={beside.length < 2} onKeep={keep} />
     </>
   );
 }
+
+type Change = Address['change'];
+
+const Methods = memo(function Methods({ value, change }: { value: string; change: Change }) {
+  const narrow = useMediaQuery('(max-width: 1100px)');
+  return (
+    <SegmentedControl
+      aria-label="Method"
+      orientation={narrow ? 'vertical' : 'horizontal'}
+      value={value}
+      onChange={(next) => change({ method: next })}
+      data={METHODS}
+      style={{ alignSelf: 'flex-start', flex: 'none' }}
+    />
+  );
+});
+
+const Edges = memo(function Edges({ edges }: { edges: Api['SideFigures'] }) {
+  const [unit] = useUnit();
+  return (
+    <div>
+      <h3>Edges of the cells on the rule; the band is ±25 % of the wanted size</h3>
+      <SizeRule side={edges} unit={unit} />
+    </div>
+  );
+});
+
+interface LimitsProps {
+  strokes: number | null;
+  level: boolean;
+  change: Change;
+}
+
+const Limits = memo(function Limits({ strokes, level, change }: LimitsProps) {
+  return (
+    <div className="row">
+      <NumberInput
+        aria-label="Most strokes for a half"
+        placeholder="any strokes"
+        w={150}
+        min={1}
+        suffix=" strokes"
+        value={strokes ?? ''}
+        onChange={(value) => change({ strokes: value })}
+      />
+      <Checkbox
+        label="Level cuts allowed"
+        checked={level}
+        onChange={(event) => change({ level_cut: event.currentTarget.checked ? 'yes' : null })}
+      />
+    </div>
+  );
+});
+
+interface OutcomeProps {
+  data: Api['OnionView'] | undefined;
+  leek: boolean;
+  /** Whether there is room beside. */
+  keep: boolean;
+  onKeep: () => void;
+}
+
+const Outcome = memo(function Outcome({ data, leek, keep, onKeep }: OutcomeProps) {
+  const catalogue = useCatalogue();
+  return (
+    <Dock label="What it comes to">
+      <h2>{data?.name ?? 'Onion'}</h2>
+      {data && (
+        <ul>
+          {data.strokes_towards_hand > 0 && (
+            <Reason kind="caution" title="Towards the hand:">
+              {data.strokes_towards_hand} of {data.strokes} strokes.
+            </Reason>
+          )}
+          {data.cautions.map((words) => (
+            <Reason key={words} kind="caution">
+              {words}
+            </Reason>
+          ))}
+          <Reason kind="note" title={leek ? 'The half leek:' : 'The half ball:'}>
+            {data.ball.figures.count} pieces, {percent(data.ball.figures.share_even)} of it within a quarter
+            of the mean, {percent(data.ball.figures.share_crumbs)} crumbs.
+          </Reason>
+          <Reason kind="note" title="Ribbons">
+            are pieces longer than twice the wanted edge: an even area can hide them.
+          </Reason>
+        </ul>
+      )}
+      <Button variant="default" disabled={!keep} onClick={onKeep}>
+        Keep beside
+      </Button>
+      {catalogue.data && <Disclaimer>{catalogue.data.disclaimer}</Disclaimer>}
+    </Dock>
+  );
+});
 
 interface ControlsProps {
   at: Address;
@@ -178,31 +222,10 @@ interface ControlsProps {
 function OnionControls({ at, question, problem }: ControlsProps) {
   const [unit] = useUnit();
   const { method, size, layers } = question;
-  const foods = useCatalogue().data?.foods ?? [];
-  const layered = foods.filter((f) => f.shape.kind === 'layered_ball' || f.shape.kind === 'layered_cylinder');
   const uneven = Math.round((question.uneven ?? 0) * 100);
   return (
     <div className={`card ${styles.controls}`}>
-      <div className="row">
-        {layered.map((food) => (
-          <Button
-            key={food.id}
-            size="compact-sm"
-            variant="default"
-            onClick={() => {
-              const { shape } = food;
-              if (shape.kind !== 'layered_ball' && shape.kind !== 'layered_cylinder') return;
-              at.change({
-                across: shape.diameter,
-                layers: shape.layers,
-                long: shape.kind === 'layered_cylinder' ? shape.length : null,
-              });
-            }}
-          >
-            {food.name}
-          </Button>
-        ))}
-      </div>
+      <Foods change={at.change} />
       <Slider
         label="Cuts"
         value={question.places?.length ?? question.cuts}
@@ -258,26 +281,87 @@ function OnionControls({ at, question, problem }: ControlsProps) {
         error={problem?.at('/size')}
         onChange={(value) => at.change({ size: value })}
       />
+      <Own
+        across={at.number('across', 80)}
+        layers={layers}
+        length={question.length ?? null}
+        acrossError={problem?.at('/radius')}
+        layersError={problem?.at('/layers')}
+        lengthError={problem?.at('/length')}
+        change={at.change}
+      />
+    </div>
+  );
+}
+
+const Foods = memo(function Foods({ change }: { change: Change }) {
+  const foods = useCatalogue().data?.foods ?? [];
+  return (
+    <div className="row">
+      {foods.map(({ id, name, shape }) =>
+        shape.kind === 'layered_ball' || shape.kind === 'layered_cylinder' ? (
+          <Button
+            key={id}
+            size="compact-sm"
+            variant="default"
+            onClick={() =>
+              change({
+                across: shape.diameter,
+                layers: shape.layers,
+                long: shape.kind === 'layered_cylinder' ? shape.length : null,
+              })
+            }
+          >
+            {name}
+          </Button>
+        ) : null,
+      )}
+    </div>
+  );
+});
+
+interface OwnProps {
+  across: number;
+  layers: number;
+  length: number | null;
+  acrossError: string | undefined;
+  layersError: string | undefined;
+  lengthError: string | undefined;
+  change: Change;
+}
+
+/** The food's own figures. */
+const Own = memo(function Own({
+  across,
+  layers,
+  length,
+  acrossError,
+  layersError,
+  lengthError,
+  change,
+}: OwnProps) {
+  return (
+    <>
       <NumberInput
         label="Across, mm"
-        value={at.number('across', 80)}
-        onChange={(value) => at.change({ across: value })}
-        error={problem?.at('/radius')}
+        value={across}
+        onChange={(value) => change({ across: value })}
+        error={acrossError}
       />
       <NumberInput
         label="Layers"
         value={layers}
-        onChange={(value) => at.change({ layers: value })}
-        error={problem?.at('/layers')}
+        onChange={(value) => change({ layers: value })}
+        error={layersError}
       />
-      {question.length !== undefined && (
+      {length !== null && (
         <NumberInput
           label="Length, mm"
-          value={question.length ?? ''}
-          onChange={(value) => at.change({ long: value })}
-          error={problem?.at('/length')}
+          value={length}
+          onChange={(value) => change({ long: value })}
+          error={lengthError}
         />
       )}
-    </div>
+    </>
   );
-}
+});

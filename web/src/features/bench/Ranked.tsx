@@ -1,4 +1,5 @@
 import { Button } from '@mantine/core';
+import { memo } from 'react';
 import type { Api } from '../../api/client';
 import { percent } from '../../shared/format';
 import styles from './Bench.module.css';
@@ -14,8 +15,13 @@ export const METHODS: { value: Kind; label: string }[] = [
   { value: 'level', label: 'With level cuts' },
 ];
 
+interface Props {
+  choice: Api['Choice'];
+  onTake: (each: Api['Found']) => void;
+}
+
 /** Every way compared at its best, and what more strokes buy. */
-export function Ranked({ choice, onTake }: { choice: Api['Choice']; onTake: (each: Api['Found']) => void }) {
+export const Ranked = memo(function Ranked({ choice, onTake }: Props) {
   return (
     <>
       <p role="status">
@@ -67,7 +73,7 @@ export function Ranked({ choice, onTake }: { choice: Api['Choice']; onTake: (eac
       {choice.trade.length > 1 && <Trade trade={choice.trade} />}
     </>
   );
-}
+});
 
 /** Evenness against strokes. */
 function Trade({ trade }: { trade: Api['Trade'][] }) {

@@ -21,12 +21,15 @@ interface Props {
 const HAND = 85;
 const RIGHT_ANGLE = 90;
 
-/** Points of the body's skin, those beyond a flat brought onto it. */
-function skin(solid: Api['Solid'], from: number, to: number, flat = Infinity): Point3[] {
+/** A tenth of the height is cut off for the flat. */
+const FLAT = 0.8;
+
+/** Points of the body's skin; with a flat, those beyond it are brought onto it. */
+function skin(solid: Api['Solid'], from: number, to: number, flat = 1): Point3[] {
   const { width, height } = solid;
   if (solid.rings.length === 0) {
     return [from, to].flatMap((x) =>
-      [-height / 2, Math.min(height / 2, flat)].flatMap((y): Point3[] => [
+      [-height / 2, (height / 2) * flat].flatMap((y): Point3[] => [
         [x, y, -width / 2],
         [x, y, width / 2],
       ]),
@@ -47,13 +50,26 @@ function skin(solid: Api['Solid'], from: number, to: number, flat = Infinity): P
   return rings.flatMap((ring) =>
     Array.from({ length: 28 }, (_, k): Point3 => {
       const angle = (k / 28) * 2 * Math.PI;
-      const y = (ring.height / 2) * Math.sin(angle);
-      const side = Math.cos(angle) < 0 ? -1 : 1;
-      if (y <= flat || ring.height === 0) return [ring.at, y, (ring.width / 2) * Math.cos(angle)];
-      const chord = Math.sqrt(Math.max(0, 1 - (flat / (ring.height / 2)) ** 2));
-      return [ring.at, flat, (side * ring.width * chord) / 2];
+      const [sine, cosine] = [Math.sin(angle), Math.cos(angle)];
+      const chord = Math.sqrt(1 - flat * flat) * Math.sign(cosine);
+      const [up, out] = sine <= flat ? [sine, cosine] : [flat, chord];
+      return [ring.at, (ring.height / 2) * up, (ring.width / 2) * out];
     }),
   );
+}
+
+/** The points of the skin on the flat, and those of the slice that was cut off it. */
+function lid(solid: Api['Solid']): Point3[] {
+  const [from, to] = [solid.trim, solid.length - solid.trim];
+  const whole = skin(solid, from, to);
+  return skin(solid, from, to, FLAT).filter((point, index) => point[1] < (whole[index]?.[1] ?? 0));
+}
+
+function slice(solid: Api['Solid']): Point3[] {
+  const [from, to] = [solid.trim, solid.length - solid.trim];
+  const cut = skin(solid, from, to, FLAT);
+  const off = skin(solid, from, to).filter((point, index) => point[1] > (cut[index]?.[1] ?? 0));
+  return [...off, ...lid(solid)];
 }
 
 interface Box {
@@ -153,7 +169,6 @@ export function Turnable({ solid, blocks, shows, blade, bladeName, food, label }
   const [sine, cosine] = [Math.sin(eye.raise), Math.cos(eye.raise)];
   const above = (height / 2) * cosine + Math.max(length, width) * 0.5 * sine + 14;
   const below = (height / 2) * cosine + reach * Math.max(0.3, sine) + 2;
-  const flat = height / 2 - height * 0.1;
   const sliced = shows === 'flat' && solid.rings.length > 0;
   const ghost = blocks.length > 0 && shows !== 'whole' && shows !== 'flat';
   const ordered = ghost
@@ -200,19 +215,9 @@ export function Turnable({ solid, blocks, shows, blade, bladeName, food, label }
             </>
           ) : sliced ? (
             <>
-              <path d={hull(skin(solid, trim, length - trim, flat))} fill={fill} />
-              <path
-                d={hull(skin(solid, trim, length - trim, flat).filter((point) => point[1] >= flat - 1e-6))}
-                fill={`color-mix(in srgb, ${fill}, var(--card) 55%)`}
-              />
-              <path
-                d={hull(
-                  skin(solid, trim, length - trim)
-                    .filter((point) => point[1] >= flat)
-                    .map((point) => moved(point, [0, 12, 0])),
-                )}
-                fill={`url(#${hatch})`}
-              />
+              <path d={hull(skin(solid, trim, length - trim, FLAT))} fill={fill} />
+              <path d={hull(lid(solid))} fill={`color-mix(in srgb, ${fill}, var(--card) 55%)`} />
+              <path d={hull(slice(solid).map((point) => moved(point, [0, 12, 0])))} fill={`url(#${hatch})`} />
             </>
           ) : (
             <path d={hull(skin(solid, 0, length))} fill={ghost ? `url(#${hatch})` : fill} />

@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import type { Api } from '../../api/client';
 import { capital, grams, minutes, percent, useUnit, withUnit } from '../../shared/format';
 import styles from './Bench.module.css';
@@ -29,7 +30,7 @@ export function WayFigures({ way }: { way: Api['BenchWay'] }) {
 }
 
 /** Each way of working in section, with its figures, and how they differ. */
-export function Ways({ data, food }: { data: Api['BenchView']; food: string }) {
+export const Ways = memo(function Ways({ data, food }: { data: Api['BenchView']; food: string }) {
   return (
     <>
       {data.no_count && <p className="card">{capital(data.no_count)}.</p>}
@@ -67,7 +68,7 @@ export function Ways({ data, food }: { data: Api['BenchView']; food: string }) {
       )}
     </>
   );
-}
+});
 
 /** Figures of cuts that are not counted from blocks. */
 function Facts({ facts }: { facts: Api['BenchFact'][] }) {

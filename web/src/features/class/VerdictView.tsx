@@ -1,6 +1,6 @@
 import { Tabs } from '@mantine/core';
 import type { Api } from '../../api/client';
-import { capital, percent, useUnit, withUnit } from '../../shared/format';
+import { capital, percent, spaced, useUnit, withUnit } from '../../shared/format';
 import { Mark } from '../../shared/mark';
 import { SizeRule } from '../../shared/rule';
 import styles from './Class.module.css';
@@ -43,11 +43,30 @@ export function VerdictView({ verdict }: { verdict: Api['Verdict'] }) {
           <p className={styles.cue}>“{say.cue}”</p>
         </>
       )}
+      <Causes causes={verdict.causes} />
       {verdict.says.slice(1).map((other) => (
         <p key={other.id} className="quiet">
           Also: {other.words}
         </p>
       ))}
+    </div>
+  );
+}
+
+/** Which fault in the chain explains the pieces best; said to be unclear where it is. */
+function Causes({ causes }: { causes: Api['Verdict']['causes'] }) {
+  if (!causes || causes.likely.length === 0 || causes.likely[0]?.cause === 'sound') return null;
+  return (
+    <div className="tight" role="group" aria-label="What explains it best">
+      <p>{causes.words}</p>
+      <ul className={styles.causes}>
+        {causes.likely.slice(0, 3).map((each) => (
+          <li key={each.cause}>
+            <span style={{ width: `${Math.max(2, each.share * 100)}%` }} />
+            {spaced(each.cause)} <span className="mono">{percent(each.share)}</span>
+          </li>
+        ))}
+      </ul>
     </div>
   );
 }

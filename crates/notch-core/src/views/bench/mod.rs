@@ -465,6 +465,8 @@ impl Input<'_> {
                 ("layers", "Halved, verticals and crosscuts")
             } else if matches!(cut.family, CutFamily::Slices) {
                 ("squared", "Cut across")
+            } else if matches!(food.shape, Shape::Sheet { .. } | Shape::Stalk { .. } | Shape::Block { .. }) {
+                ("squared", "Laid flat as it is")
             } else {
                 ("squared", "Squared, as for an exam")
             };

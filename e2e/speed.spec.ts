@@ -1,0 +1,57 @@
+import type { Page } from '@playwright/test';
+import { test } from './app';
+
+// Recording a trace would be measured along.
+test.use({ trace: 'off' });
+
+/** Milliseconds from the pointer's event to the frame that shows its picture, while a slider is dragged. */
+async function dragged(page: Page, slider: string, picture: string): Promise<number[]> {
+  const handle = page.getByRole('slider', { name: slider, exact: true });
+  const box = await handle.boundingBox();
+  if (!box) throw new Error(`no slider ${slider}`);
+  const drawing = page
+    .getByRole('img', { name: new RegExp(picture) })
+    .or(page.getByRole('group', { name: new RegExp(picture) }));
+  await drawing.first().evaluate((svg) => {
+    const state = window as unknown as { asked?: number; took: number[] };
+    state.took = [];
+    document.addEventListener('input', (event) => (state.asked = event.timeStamp), { capture: true });
+    new MutationObserver(() => {
+      const { asked } = state;
+      if (asked === undefined) return;
+      state.asked = undefined;
+      requestAnimationFrame(() => setTimeout(() => state.took.push(performance.now() - asked)));
+    }).observe(svg, { attributes: true, childList: true, subtree: true });
+  });
+  await page.mouse.move(box.x + box.width * 0.2, box.y + box.height / 2);
+  await page.mouse.down();
+  for (let step = 0; step < 150; step++) {
+    await page.mouse.move(box.x + box.width * (0.2 + (0.6 * step) / 150), box.y + box.height / 2);
+    await page.waitForTimeout(60);
+  }
+  await page.mouse.up();
+  return page.evaluate(() => (window as unknown as { took: number[] }).took);
+}
+
+function told(name: string, took: number[]) {
+  const sorted = [...took].sort((a, b) => a - b);
+  const at = (share: number) =>
+    (sorted[Math.min(sorted.length - 1, Math.floor(sorted.length * share))] ?? 0).toFixed(0);
+  process.stdout.write(
+    `${name}: ${sorted.length} pictures, median ${at(0.5)} ms, 95th ${at(0.95)} ms, last ${at(1)} ms\n`,
+  );
+}
+
+test('from pointer to picture while dragging @speed', async ({ page, app }) => {
+  test.setTimeout(300_000);
+  await page.goto(`${app.url}/courses/1/bench?view=onion&method=below&cuts=7`);
+  told('aim depth', await dragged(page, 'Aim below the board', 'cells$'));
+  await page.goto(`${app.url}/courses/1/bench?view=onion&cuts=7`);
+  told('wanted dice', await dragged(page, 'Wanted dice', 'cells$'));
+  await page.goto(`${app.url}/courses/1/bench?view=onion`);
+  told('number of cuts', await dragged(page, 'Cuts', 'cells$'));
+  await page.goto(`${app.url}/courses/1/bench?food=carrot&cut=batonnet`);
+  told('thickness of a batonnet', await dragged(page, 'Thickness', '^Section, squared'));
+  await page.goto(`${app.url}/courses/1/bench`);
+  told('turning the food', await dragged(page, 'Turn', 'in space'));
+});
