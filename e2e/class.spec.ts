@@ -145,3 +145,23 @@ test('a near-miss is written down under what to do first', async ({ page, app })
   await page.goto(`${app.url}/courses/1/yard?student=14`);
   await expect(page.getByRole('complementary')).toContainText('Board slid on a wet cloth; no cut.');
 });
+
+test('the verdict says which fault explains the pieces best, or that it is unclear', async ({
+  page,
+  app,
+}) => {
+  await page.goto(`${app.url}/courses/1/class/5?exercise=11&student=11`);
+  await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+  await page.keyboard.press('s');
+  await expect(page.getByRole('timer')).toBeVisible();
+  await page.keyboard.press('s');
+  const panel = page.getByRole('region', { name: 'Measured pieces' });
+  const pieces = panel.getByRole('textbox', { name: /One piece a line/ });
+  await pieces.fill('4.9 3.2\n5.0 3.1\n4.8 3.3\n4.9 3.2\n5.1 3.2\n4.9 3.3');
+  const causes = panel.getByRole('group', { name: 'What explains it best' });
+  await expect(causes).toContainText('Most likely: planks too thick, sticks right');
+  await pieces.fill('3.2 3.2\n3.1 3.3\n3.3 3.2\n3.2 3.1\n3.2 3.2\n3.1 3.2');
+  await expect(causes).toBeHidden();
+  await pieces.fill('3.7 3.2\n3.4 3.3\n3.6 3.2\n3.4 3.1\n3.5 3.2');
+  await expect(causes).toContainText(/^Unclear: .* or .*/);
+});

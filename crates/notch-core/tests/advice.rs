@@ -8,81 +8,19 @@
     reason = "a helper that cannot go on fails its test"
 )]
 
-use notch_core::catalogue::{AngleRange, BoardMaterial, Catalogue, Edge, Grip, Hold, IndexOnSpine, Motion, Schools, Third};
+mod common;
+
+use common::{CATALOGUE, course, rack, student};
+use notch_core::catalogue::{AngleRange, BoardMaterial, Edge, Grip, Hold, IndexOnSpine, Motion, Schools, Third};
 use notch_core::fitting::{Candidate, Case, Fit, Job, Wanted, rules, suggest};
 use notch_core::lesson::Amount;
-use notch_core::people::{AgeBand, Hand, HandSize, Pace};
+use notch_core::people::{AgeBand, Hand, Pace};
 use notch_core::records::{
-    Bolster, Course, CourseFields, EdgeState, ExerciseFields, Knife, KnifeFields, Student, StudentFields, Tang,
+    ExerciseFields, Knife, Student,
 };
 use notch_core::units::Millimetres;
 use notch_core::views::{Advice, AdviceChoice, KnifeSource, School, advise, check_choice};
 use proptest::prelude::*;
-use std::sync::LazyLock;
-
-static CATALOGUE: LazyLock<Catalogue> = LazyLock::new(|| Catalogue::shipped().unwrap());
-
-fn course(age_band: AgeBand) -> Course {
-    Course {
-        id: 1,
-        version: 1,
-        fields: CourseFields {
-            name: "c".into(),
-            school: "s".into(),
-            place: "p".into(),
-            age_band,
-            pace: Pace::Learner,
-            standard_set: "eighth".into(),
-            tolerance: "school".into(),
-            lesson_minutes: 110,
-            boards: 16,
-            board_material: BoardMaterial::Wood,
-            schools: Schools::default(),
-        },
-    }
-}
-
-fn student(name: &str, hand: Hand, allergies: &[&str]) -> Student {
-    let fields = StudentFields {
-        name: name.into(),
-        station: 1,
-        hand,
-        hand_size: HandSize::Medium,
-        clearance: Millimetres::whole(210),
-        allergies: allergies.iter().map(ToString::to_string).collect(),
-        notes: String::new(),
-    };
-    Student { id: 1, course_id: 1, version: 1, archived: false, fields }
-}
-
-/// One sharp knife of each type, numbered from 1.
-fn rack() -> Vec<Knife> {
-    (1..)
-        .zip(&CATALOGUE.knives)
-        .map(|(id, kind)| Knife {
-            id,
-            version: 1,
-            archived: false,
-            fields: KnifeFields {
-                number: id.to_string(),
-                knife_type: kind.id.clone(),
-                length: kind.length.usual,
-                heel_height: kind.heel_height,
-                hand: (kind.edge == Edge::SingleBevel).then_some(Hand::Right),
-                edge_state: EdgeState::Sharp,
-                note: String::new(),
-                name: String::new(),
-                edge_angle: None,
-                bolster: Bolster::None,
-                tang: Tang::Full,
-                hollowed: false,
-                handle: String::new(),
-                cost: None,
-                stored: String::new(),
-            },
-        })
-        .collect()
-}
 
 fn choice(food: &str, cut: &str) -> AdviceChoice {
     AdviceChoice {

@@ -176,6 +176,20 @@ fn few_pieces_and_pieces_between_two_causes_are_unclear() {
 }
 
 #[test]
+fn pieces_of_quite_another_size_are_a_step_and_not_a_scatter() {
+    for (text, cause) in [
+        ("9.1 6.3\n9.0 6.4\n9.2 6.3\n9.1 6.5\n8.9 6.3\n9.1 6.4", Cause::StepTooBig),
+        ("4.9 3.2\n5.0 3.1\n4.8 3.3\n4.9 3.2\n5.1 3.2\n4.9 3.3", Cause::PlanksTooThick),
+        ("1.3 1.4\n1.2 1.3\n1.4 1.3\n1.3 1.2\n1.3 1.3\n1.4 1.4", Cause::StepTooSmall),
+        ("3.2 1.5\n3.1 1.4\n3.3 1.5\n3.2 1.6\n3.2 1.5\n3.1 1.4", Cause::SticksTooNarrow),
+    ] {
+        let found = verdict_of("julienne", "school", text).causes;
+        assert_eq!(found.likely[0].cause, cause, "{text}: {found:?}");
+        assert!(found.clear, "{text}: {found:?}");
+    }
+}
+
+#[test]
 fn without_a_width_planks_and_sticks_are_not_told_apart() {
     let catalogue = Catalogue::shipped().unwrap();
     let verdict = verdict_of("plank", "school", "16\n16.2\n15.9\n16.4\n16.1\n16\n15.8\n16.2");

@@ -280,3 +280,99 @@ async fn the_bench_answers_both_ways_and_refuses_what_cannot_be() {
     assert_eq!(status, StatusCode::OK);
     assert!(choice["found"][0]["strokes"].as_u64().unwrap() <= 20, "{choice}");
 }
+
+#[tokio::test]
+async fn cuts_and_onions_stand_beside_each_other_and_wrong_ones_are_told_at_their_place() {
+    let server = Server::new(None);
+    let cut = |food: &str, good: i64| json!({ "food": food, "cut": "batonnet", "good": good, "success": 0.8 });
+    let (status, found) =
+        server.post("/api/courses/1/bench/beside", json!({ "cuts": [cut("carrot", 20), cut("potato", 20)] })).await;
+    assert_eq!((status, found["cuts"].as_array().unwrap().len()), (StatusCode::OK, 2), "{found}");
+    assert!(found["differences"][0].as_str().unwrap().starts_with("Batonnet of potato"), "{found}");
+    for (cuts, pointer) in [
+        (json!([cut("carrot", 20)]), "/cuts"),
+        (json!([cut("carrot", 20), cut("potato", 0)]), "/cuts/1/good"),
+        (json!([cut("granite", 20), cut("potato", 20)]), "/cuts/0/food"),
+    ] {
+        let (status, problem) = server.post("/api/courses/1/bench/beside", json!({ "cuts": cuts })).await;
+        assert_eq!(status, StatusCode::UNPROCESSABLE_ENTITY, "{problem}");
+        assert_eq!(problem["problems"][0]["pointer"], pointer, "{problem}");
+    }
+    assert_eq!(server.post("/api/courses/99/bench/beside", json!({ "cuts": [] })).await.0, StatusCode::NOT_FOUND);
+    let onion = |method: Value| json!({ "radius": 40, "layers": 8, "cuts": 9, "method": method, "size": 6.35 });
+    let both = json!({ "onions": [onion(json!({ "kind": "verticals" })), onion(json!({ "kind": "level", "level": 1 }))] });
+    let (status, found) = server.post("/api/bench/onion/beside", both).await;
+    assert_eq!(status, StatusCode::OK, "{found}");
+    assert!(found["differences"][0].as_str().unwrap().contains("1 more towards the guide hand"), "{found}");
+    let one = json!({ "onions": [onion(json!({ "kind": "verticals" }))] });
+    let (status, problem) = server.post("/api/bench/onion/beside", one).await;
+    assert_eq!((status, &problem["problems"][0]["pointer"]), (StatusCode::UNPROCESSABLE_ENTITY, &json!("/onions")));
+}
+
+#[tokio::test]
+async fn a_measured_food_an_uneven_onion_and_a_leek_are_taken_or_refused_at_their_field() {
+    let server = Server::new(None);
+    let ask = |more: Value| {
+        let mut asked = json!({ "food": "potato", "cut": "medium_dice", "good": 20, "success": 0.8 });
+        asked.as_object_mut().unwrap().extend(more.as_object().unwrap().clone());
+        asked
+    };
+    let shape = json!({ "kind": "ellipsoid", "length": 120, "width": 80, "height": 70 });
+    let (_, plain) = server.post("/api/courses/1/bench", ask(json!({}))).await;
+    let (status, large) = server.post("/api/courses/1/bench", ask(json!({ "shape": shape, "peel": 1.2, "price": 3 }))).await;
+    assert_eq!(status, StatusCode::OK, "{large}");
+    let pieces = |view: &Value| view["ways"][0]["pieces"].as_u64().unwrap();
+    assert!(pieces(&large) > pieces(&plain));
+    assert!(large["ways"][0]["cost_class"].as_f64().unwrap() > 0.0 && large["ways"][0]["peel_grams"].as_f64().unwrap() > 0.0);
+    for (wrong, pointer) in [
+        (json!({ "peel": 9 }), "/peel"),
+        (json!({ "price": 5000 }), "/price"),
+        (json!({ "wedges": 5 }), "/wedges"),
+        (json!({ "shape": { "kind": "ball", "diameter": 60, "core": null } }), "/shape/kind"),
+        (json!({ "knife_type": "chefs", "knife_length": 99 }), "/knife_type"),
+        (json!({ "errors": { "step_cv": 3 } }), "/errors/step_cv"),
+    ] {
+        let (status, problem) = server.post("/api/courses/1/bench", ask(wrong)).await;
+        assert_eq!(status, StatusCode::UNPROCESSABLE_ENTITY, "{problem}");
+        assert_eq!(problem["problems"][0]["pointer"], pointer, "{problem}");
+    }
+    let onion = |more: Value| {
+        let mut asked = json!({ "radius": 18, "layers": 6, "cuts": 5, "method": { "kind": "verticals" }, "size": 10, "length": 200 });
+        asked.as_object_mut().unwrap().extend(more.as_object().unwrap().clone());
+        asked
+    };
+    let (status, leek) = server.post("/api/bench/onion", onion(json!({ "uneven": 0.2 }))).await;
+    assert_eq!((status, leek["ball"]["slabs"].as_u64()), (StatusCode::OK, Some(20)), "{leek}");
+    let (_, placed) = server.post("/api/bench/onion", onion(json!({ "places": [0.3, 0.6] }))).await;
+    assert_eq!(placed["places"], json!([0.3, 0.6]));
+    for (wrong, pointer) in [
+        (json!({ "places": [0.6, 0.3] }), "/places"),
+        (json!({ "uneven": 2 }), "/uneven"),
+        (json!({ "length": 4 }), "/length"),
+        (json!({ "radius": 500 }), "/radius"),
+        (json!({ "size": 0.1 }), "/size"),
+    ] {
+        let (status, problem) = server.post("/api/bench/onion", onion(wrong)).await;
+        assert_eq!(status, StatusCode::UNPROCESSABLE_ENTITY, "{problem}");
+        assert_eq!(problem["problems"][0]["pointer"], pointer, "{problem}");
+    }
+}
+
+#[tokio::test]
+async fn a_judged_sample_names_the_likeliest_cause_or_says_that_it_is_unclear() {
+    let server = Server::new(None);
+    let started = json!({ "student_id": 11, "exercise_id": 11, "knife_id": 12 });
+    let (status, attempt) = server.post("/api/attempts", started).await;
+    assert_eq!(status, StatusCode::CREATED, "{attempt}");
+    let attempt = attempt["id"].as_i64().unwrap();
+    let judge = async |text: &str| {
+        let asked = json!({ "text": text, "custom": "blind_ten" });
+        server.post(&format!("/api/attempts/{attempt}/judge"), asked).await.1["verdict"].clone()
+    };
+    let thick = judge("4.9 3.2\n5.0 3.1\n4.8 3.3\n4.9 3.2\n5.1 3.2\n4.9 3.3").await;
+    assert_eq!(thick["causes"]["likely"][0]["cause"], "planks_too_thick", "{thick}");
+    assert_eq!(thick["causes"]["clear"], true);
+    let few = judge("4.9 3.2\n5.0 3.1").await;
+    assert_eq!(few["causes"]["clear"], false);
+    assert!(few["causes"]["words"].as_str().unwrap().starts_with("Unclear"), "{few}");
+}

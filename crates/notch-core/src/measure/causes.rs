@@ -137,7 +137,7 @@ enum Model {
 }
 
 const BIASES: [f64; 5] = [-0.3, -0.15, 0.0, 0.15, 0.3];
-const FAULTY_BIASES: [f64; 7] = [0.5, 0.75, 1.0, 1.5, 2.0, 3.0, 4.0];
+const FAULTY_BIASES: [f64; 9] = [0.5, 0.75, 1.0, 1.5, 2.0, 3.0, 4.5, 7.0, 11.0];
 const DRIFTS: [f64; 8] = [-4.0, -2.5, -1.5, -1.0, 1.0, 1.5, 2.5, 4.0];
 /// Spreads as shares of the largest that counts as even.
 const EVEN: [f64; 5] = [0.15, 0.3, 0.45, 0.65, 0.85];

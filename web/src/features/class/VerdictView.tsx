@@ -55,7 +55,8 @@ export function VerdictView({ verdict }: { verdict: Api['Verdict'] }) {
 
 /** Which fault in the chain explains the pieces best; said to be unclear where it is. */
 function Causes({ causes }: { causes: Api['Verdict']['causes'] }) {
-  if (!causes || causes.likely.length === 0 || causes.likely[0]?.cause === 'sound') return null;
+  const [first] = causes?.likely ?? [];
+  if (!causes || !first || (causes.clear && first.cause === 'sound')) return null;
   return (
     <div className="tight" role="group" aria-label="What explains it best">
       <p>{causes.words}</p>

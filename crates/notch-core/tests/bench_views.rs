@@ -1,0 +1,465 @@
+//! What the Bench shows, over every food and cut of the catalogue.
+
+#![allow(
+    clippy::unwrap_used,
+    clippy::expect_used,
+    clippy::panic,
+    missing_docs,
+    reason = "a helper that cannot go on fails its test"
+)]
+
+mod common;
+
+use common::{CATALOGUE, course, rack, student};
+use notch_core::carry::CutErrors;
+use notch_core::catalogue::{CutFamily, Shape};
+use notch_core::measure::Cause;
+use notch_core::onion::Method;
+use notch_core::people::{AgeBand, Hand};
+use notch_core::Problem;
+use notch_core::records::Knife;
+use notch_core::units::Millimetres;
+use notch_core::views::{
+    BenchQuestion, BenchView, BesideQuestion, FactValue, OnionQuestion, OnionsQuestion, ProduceSize, School, StepShows,
+    bench_beside, bench_view, onion_view, onions_beside,
+};
+use proptest::prelude::*;
+
+fn mm(size: f64) -> Millimetres {
+    Millimetres::new(size).unwrap()
+}
+
+fn question(food: &str, cut: &str) -> BenchQuestion {
+    BenchQuestion {
+        food: food.into(),
+        cut: cut.into(),
+        shape: None,
+        thickness: None,
+        width: None,
+        length: None,
+        good: 20,
+        success: 0.8,
+        errors: CutErrors::default(),
+        produce: ProduceSize::Medium,
+        peel: None,
+        wedges: None,
+        onward: 0,
+        price: None,
+        knife_type: None,
+        knife_length: None,
+        way: None,
+    }
+}
+
+fn with_knives(question: &BenchQuestion, knives: &[Knife]) -> Result<BenchView, Vec<Problem>> {
+    let course = course(AgeBand::Adult);
+    let students = [student("Ivo", Hand::Right, &["celery"]), student("Ann", Hand::Left, &[])];
+    bench_view(&School { catalogue: &CATALOGUE, course: &course, students: &students, knives }, question, 7)
+}
+
+fn look(question: &BenchQuestion) -> Result<BenchView, Vec<Problem>> {
+    with_knives(question, &rack())
+}
+
+fn beside(cuts: Vec<BenchQuestion>) -> Result<notch_core::views::Beside, Vec<Problem>> {
+    let (course, knives) = (course(AgeBand::Adult), rack());
+    let school = School { catalogue: &CATALOGUE, course: &course, students: &[], knives: &knives };
+    bench_beside(&school, &BesideQuestion { cuts }, 7)
+}
+
+#[track_caller]
+fn refused_at(question: &BenchQuestion, pointer: &str) {
+    let problems = look(question).unwrap_err();
+    assert!(problems.iter().any(|problem| problem.pointer == pointer), "{pointer} in {problems:?}");
+    assert!(problems.iter().all(|problem| !problem.allowed.is_empty()));
+}
+
+#[test]
+fn every_cut_of_every_food_is_shown_or_says_why_it_is_not_counted() {
+    let mut counted = 0;
+    for food in &CATALOGUE.foods {
+        for cut in CATALOGUE.cuts.iter().filter(|cut| CATALOGUE.target("eighth", &cut.id).is_some()) {
+            let name = format!("{} of {}", cut.id, food.id);
+            let view = look(&question(&food.id, &cut.id)).unwrap_or_else(|problems| panic!("{name}: {problems:?}"));
+            assert_eq!(view.ways.is_empty(), view.no_count.is_some(), "{name}");
+            assert_eq!(view.way.is_some(), !view.ways.is_empty(), "{name}");
+            assert!(view.ways.len() < 2 || !view.difference.is_empty(), "{name}: two ways are compared");
+            for way in &view.ways {
+                counted += 1;
+                assert!((0.0..=1.0).contains(&way.share), "{name}: {}", way.share);
+                assert!(way.minutes.is_finite() && way.minutes > 0.0, "{name}");
+                let paces: Vec<f64> = way.minutes_by_pace.iter().map(|each| each.minutes).collect();
+                assert!(paces.len() == 4 && paces.windows(2).all(|pair| pair[0] >= pair[1]), "{name}: slower is never quicker");
+                let grams = way.ends_grams + way.trimmed_grams + way.core_grams + way.peel_grams;
+                let whole = food.grams();
+                assert!((way.share - (1.0 - grams / whole)).abs() < 1e-6 || way.pieces == 0, "{name}: all grams are told");
+                let in_blocks: u32 = way.blocks.iter().map(|block| block.count.iter().product::<u32>()).sum();
+                assert!(way.blocks.is_empty() || in_blocks == way.pieces, "{name}: {in_blocks} drawn of {}", way.pieces);
+            }
+        }
+    }
+    assert!(counted > 250, "{counted}");
+}
+
+#[test]
+fn blocks_lie_inside_the_food() {
+    for food in CATALOGUE.foods.iter().filter(|food| !matches!(food.shape, Shape::Bundle { .. })) {
+        for cut in ["julienne", "batonnet", "small_dice", "medium_dice", "paysanne"] {
+            let view = look(&question(&food.id, cut)).unwrap();
+            let Some(solid) = &view.solid else { continue };
+            for way in &view.ways {
+                for block in &way.blocks {
+                    for axis in 0..3 {
+                        let end = block.at[axis] + block.piece[axis] * f64::from(block.count[axis]);
+                        let (from, to) = match axis {
+                            0 => (0.0, solid.length.get()),
+                            1 => (-solid.height.get() / 2.0, solid.height.get() / 2.0),
+                            _ => (-solid.width.get() / 2.0, solid.width.get() / 2.0),
+                        };
+                        assert!(
+                            block.at[axis] >= from - 1e-6 && end <= to + 1e-6,
+                            "{cut} of {}, {}: {block:?} on {axis}: {from} to {to}",
+                            food.id,
+                            way.way
+                        );
+                    }
+                }
+            }
+        }
+    }
+}
+
+#[test]
+fn round_bodies_hold_their_blocks_corner_by_corner() {
+    for food in ["carrot", "potato", "cucumber", "beetroot", "apple", "daikon", "butternut"] {
+        for cut in ["batonnet", "medium_dice"] {
+            let view = look(&question(food, cut)).unwrap();
+            let solid = view.solid.unwrap();
+            // The width and height of the body anywhere, between the rings that it is drawn with.
+            let at = |x: f64| {
+                let after = solid.rings.iter().position(|ring| ring.at >= x).unwrap_or(solid.rings.len() - 1).max(1);
+                let (a, b) = (solid.rings[after - 1], solid.rings[after]);
+                let share = if b.at > a.at { (x - a.at) / (b.at - a.at) } else { 0.0 };
+                (a.width + (b.width - a.width) * share, a.height + (b.height - a.height) * share)
+            };
+            for block in view.ways.iter().flat_map(|way| &way.blocks) {
+                let end = |axis: usize| block.at[axis] + block.piece[axis] * f64::from(block.count[axis]);
+                for x in [block.at[0], end(0)] {
+                    let (width, height) = at(x);
+                    for y in [block.at[1], end(1)] {
+                        for z in [block.at[2], end(2)] {
+                            // Rings are joined by straight lines, which cut a little off a ball.
+                            let out = (2.0 * y / height).hypot(2.0 * z / width);
+                            assert!(out < 1.03, "{cut} of {food}: {out} at {x} {y} {z}");
+                        }
+                    }
+                }
+            }
+        }
+    }
+}
+
+#[test]
+fn the_chain_goes_from_the_whole_food_to_its_pieces() {
+    let view = look(&question("carrot", "brunoise")).unwrap();
+    let shows: Vec<StepShows> = view.steps.iter().map(|step| step.shows).collect();
+    use StepShows::{Block, Flat, Pieces, Planks, Sticks, Whole};
+    assert_eq!(shows, [Whole, Flat, Block, Planks, Sticks, Pieces]);
+    assert!(view.steps.iter().all(|step| step.how.contains(" · ") && step.third.is_some()), "{:?}", view.steps);
+    let told: Vec<&str> = view.steps.iter().flat_map(|step| &step.cautions).map(|caution| caution.id.as_str()).collect();
+    assert!(told.contains(&"rolls"), "{told:?}");
+    let once: std::collections::BTreeSet<&str> = told.iter().copied().collect();
+    assert_eq!(once.len(), told.len(), "a caution is told at the step where it first comes up");
+    let rolls = view.steps.iter().position(|step| step.cautions.iter().any(|caution| caution.id == "rolls")).unwrap();
+    assert!(rolls < 2, "before it lies flat, not after");
+    let counts: Vec<Option<u32>> = view.steps.iter().map(|step| step.count).collect();
+    let squared = &view.ways[0].blocks[0];
+    assert_eq!(counts[3..], [Some(squared.count[1]), Some(squared.count[2]), Some(squared.count[0])]);
+}
+
+#[test]
+fn an_opened_sheet_is_not_planked_and_an_apple_is_cut_around_its_core() {
+    let pepper = look(&question("bell_pepper", "julienne")).unwrap();
+    assert!(pepper.steps.iter().all(|step| !["Planks", "Square the sides", "One flat face"].contains(&step.title.as_str())));
+    let apple = look(&question("apple", "medium_dice")).unwrap();
+    assert_eq!(apple.steps[0].title, "Cheeks off the core");
+    assert!(apple.ways[0].core_grams > 0.0);
+    assert_eq!(apple.ways[0].pieces_drawn.len() as u32, apple.ways[0].blocks.iter().map(|b| b.count[1] * b.count[2]).sum::<u32>());
+}
+
+#[test]
+fn the_knife_is_the_best_on_the_rack_or_the_one_that_is_asked_for() {
+    let best = look(&question("potato", "batonnet")).unwrap();
+    assert_eq!(best.blade.as_ref().unwrap().index, 0);
+    assert!(best.knives[0].refused.is_none());
+    let asked = BenchQuestion { knife_type: Some("bread".into()), knife_length: Some(mm(230.0)), ..question("potato", "batonnet") };
+    let serrated = look(&asked);
+    let serrated = serrated.or_else(|_| {
+        let usual = CATALOGUE.knife("bread").unwrap().length.usual;
+        look(&BenchQuestion { knife_length: Some(usual), ..asked.clone() })
+    });
+    let serrated = serrated.unwrap();
+    let knife = &serrated.knives[serrated.blade.unwrap().index];
+    assert_eq!(knife.knife_type, "bread");
+    assert!(knife.refused.as_ref().is_some_and(|why| !why.is_empty()));
+    let none = with_knives(&question("potato", "batonnet"), &[]).unwrap();
+    assert!(none.blade.is_some(), "an empty rack is answered from the types of the catalogue");
+    refused_at(
+        &BenchQuestion { knife_type: Some("scythe".into()), knife_length: Some(mm(800.0)), ..question("potato", "batonnet") },
+        "/knife_type",
+    );
+}
+
+#[test]
+fn sticks_go_on_to_cubes_and_nothing_is_lost_on_the_way() {
+    for (food, cut, dice, from_each) in
+        [("carrot", "julienne", "brunoise", 15), ("potato", "batonnet", "small dice", 7), ("daikon", "baton", "medium dice", 4)]
+    {
+        let asked = BenchQuestion { onward: 6, ..question(food, cut) };
+        let view = look(&asked).unwrap();
+        assert_eq!(view.feeds.as_deref(), Some(dice));
+        let cubes = view.products.iter().find(|product| product.name == dice).unwrap();
+        assert_eq!(cubes.each, Some(6 * from_each), "{cut} of {food}");
+        let way = view.chosen_way().unwrap();
+        let each: f64 = view.products.iter().map(|product| product.grams_each).sum();
+        let whole = f64::from(way.units_each) * CATALOGUE.food(food).unwrap().grams();
+        assert!((each / whole - 1.0).abs() < 1e-6, "{cut} of {food}: {each} g of {whole} g");
+        assert!(view.products.iter().all(|product| (product.grams_class / product.grams_each - 2.0).abs() < 1e-9));
+        let mince = view.products.iter().find(|product| product.name == "mince").unwrap();
+        assert!(mince.passes.is_some_and(|passes| passes > 0));
+    }
+    let all = look(&BenchQuestion { onward: 2000, ..question("carrot", "julienne") }).unwrap();
+    assert_eq!(all.products[0].each, Some(0), "no more go on than there are");
+    assert_eq!(look(&question("carrot", "coins")).unwrap().feeds, None);
+}
+
+#[test]
+fn a_price_a_peel_and_a_size_change_what_is_bought() {
+    let plain = look(&question("potato", "medium_dice")).unwrap();
+    let priced = look(&BenchQuestion { price: Some(2.5), ..question("potato", "medium_dice") }).unwrap();
+    let way = &priced.ways[0];
+    assert!((way.cost_class.unwrap() - way.grams_class * 2.5 / 1000.0).abs() < 1e-9);
+    assert_eq!(plain.ways[0].cost_class, None);
+    let peeled = look(&BenchQuestion { peel: Some(mm(2.0)), ..question("potato", "medium_dice") }).unwrap();
+    assert!(peeled.ways[0].peel_grams > 0.0 && peeled.ways[0].pieces <= plain.ways[0].pieces);
+    assert!((peeled.ways[0].grams_class / f64::from(peeled.ways[0].units_class) - CATALOGUE.food("potato").unwrap().grams()).abs() < 1e-6, "it is bought unpeeled");
+    let size = |produce| look(&BenchQuestion { produce, ..question("potato", "medium_dice") }).unwrap().ways[0].pieces;
+    assert!(size(ProduceSize::Small) < size(ProduceSize::Medium) && size(ProduceSize::Medium) < size(ProduceSize::Large));
+}
+
+#[test]
+fn what_is_out_of_range_is_told_at_its_field() {
+    let plain = || question("carrot", "julienne");
+    refused_at(&question("granite", "julienne"), "/food");
+    refused_at(&question("carrot", "carving"), "/cut");
+    refused_at(&BenchQuestion { thickness: Some(mm(0.2)), ..plain() }, "/thickness");
+    refused_at(&BenchQuestion { width: Some(Millimetres::ZERO), ..plain() }, "/width");
+    refused_at(&BenchQuestion { length: Some(mm(601.0)), ..plain() }, "/length");
+    refused_at(&BenchQuestion { good: 0, ..plain() }, "/good");
+    refused_at(&BenchQuestion { good: 2001, ..plain() }, "/good");
+    refused_at(&BenchQuestion { success: 0.0, ..plain() }, "/success");
+    refused_at(&BenchQuestion { success: 1.2, ..plain() }, "/success");
+    refused_at(&BenchQuestion { success: f64::NAN, ..plain() }, "/success");
+    refused_at(&BenchQuestion { peel: Some(mm(5.5)), ..plain() }, "/peel");
+    refused_at(&BenchQuestion { price: Some(-1.0), ..plain() }, "/price");
+    refused_at(&BenchQuestion { price: Some(f64::NAN), ..plain() }, "/price");
+    refused_at(&BenchQuestion { wedges: Some(7), ..question("lemon", "wedges") }, "/wedges");
+    refused_at(&BenchQuestion { wedges: Some(0), ..question("lemon", "wedges") }, "/wedges");
+    let ball = Shape::Ball { diameter: mm(60.0), core: None };
+    refused_at(&BenchQuestion { shape: Some(ball), ..plain() }, "/shape/kind");
+    let huge = Shape::Frustum { big_end: mm(900.0), small_end: mm(20.0), length: mm(180.0) };
+    refused_at(&BenchQuestion { shape: Some(huge), ..plain() }, "/shape");
+    let errors = CutErrors { lean_degrees: 60.0, ..CutErrors::default() };
+    refused_at(&BenchQuestion { errors, ..plain() }, "/errors/lean_degrees");
+    let sure = look(&BenchQuestion { success: 1.0, ..plain() }).unwrap();
+    assert_eq!(sure.pieces_each, 20, "when all come out good, none is cut in vain");
+}
+
+#[test]
+fn a_piece_larger_than_the_food_is_told_kindly() {
+    let view = look(&BenchQuestion { thickness: Some(mm(40.0)), width: Some(mm(40.0)), ..question("carrot", "baton") }).unwrap();
+    assert_eq!((view.ways[0].pieces, view.ways[0].strokes, view.ways[0].units_each), (0, 0, 0));
+    let words = view.nothing_fits.unwrap();
+    let largest: f64 = words.split_whitespace().filter_map(|word| word.parse().ok()).next_back().unwrap();
+    let fits = BenchQuestion { thickness: Some(mm(largest)), width: Some(mm(largest)), ..question("carrot", "baton") };
+    assert!(look(&fits).unwrap().ways[0].pieces > 0, "{words}");
+    let over = mm(largest + 0.2);
+    let over = BenchQuestion { thickness: Some(over), width: Some(over), ..question("carrot", "baton") };
+    assert_eq!(look(&over).unwrap().ways[0].pieces, 0, "{words}");
+}
+
+fn fact(view: &BenchView, name: &str) -> FactValue {
+    view.facts.iter().find(|fact| fact.name == name).unwrap_or_else(|| panic!("{name} in {:?}", view.facts)).value
+}
+
+#[test]
+fn cuts_without_blocks_have_their_figures() {
+    let bias = look(&question("cucumber", "bias_coins")).unwrap();
+    let FactValue::Length { length } = fact(&bias, "the long way across") else { panic!() };
+    assert!((length.get() - 45.0 * 2.0f64.sqrt()).abs() < 1e-9, "an ellipse √2 as long as wide at 45°");
+    let wedges = look(&BenchQuestion { wedges: Some(6), ..question("lemon", "wedges") }).unwrap();
+    assert_eq!(fact(&wedges, "angle of each"), FactValue::Degrees { degrees: 60.0 });
+    assert_eq!(wedges.ways[0].pieces, 6);
+    let basil = CATALOGUE.foods.iter().find(|food| matches!(food.shape, Shape::Bundle { .. })).unwrap();
+    let ribbons = look(&question(&basil.id, "chiffonade")).unwrap();
+    assert!(matches!(fact(&ribbons, "rolls"), FactValue::Count { count } if count > 0));
+    let mince = look(&question(&basil.id, "mince")).unwrap();
+    assert_eq!(fact(&mince, "passes"), FactValue::Count { count: 3 });
+    let turned = look(&question("carrot", "turned")).unwrap();
+    assert_eq!(fact(&turned, "pieces"), FactValue::Count { count: 3 });
+    let (FactValue::Share { share }, FactValue::Grams { grams }) = (fact(&turned, "becomes pieces"), fact(&turned, "falls off")) else {
+        panic!()
+    };
+    let whole = CATALOGUE.food("carrot").unwrap().grams();
+    assert!((share + grams / whole - 1.0).abs() < 1e-9 && share > 0.2 && share < 0.8, "{share}");
+}
+
+#[test]
+fn what_is_carried_through_the_chain_is_read_back() {
+    let read_back = |errors: CutErrors| {
+        let view = look(&BenchQuestion { errors, ..question("potato", "batonnet") }).unwrap();
+        view.carried.unwrap().read_back
+    };
+    let sound = read_back(CutErrors { step_cv: 0.04, ..CutErrors::default() });
+    assert_eq!(sound.likely[0].cause, Cause::Sound);
+    let thick = read_back(CutErrors { plank_bias: 2.0, step_cv: 0.04, ..CutErrors::default() });
+    assert_eq!(thick.likely[0].cause, Cause::PlanksTooThick, "{thick:?}");
+    let narrow = read_back(CutErrors { stick_bias: -2.0, step_cv: 0.04, ..CutErrors::default() });
+    assert_eq!(narrow.likely[0].cause, Cause::SticksTooNarrow, "{narrow:?}");
+    let leaning = read_back(CutErrors { lean_degrees: 15.0, step_cv: 0.03, ..CutErrors::default() });
+    assert_eq!(leaning.likely[0].cause, Cause::Lean, "{leaning:?}");
+    assert!(thick.clear && thick.words.starts_with("Most likely"));
+}
+
+#[test]
+fn layered_food_leads_to_its_layers() {
+    let onion = look(&question("onion", "small_dice")).unwrap();
+    let layers = onion.layers.unwrap();
+    assert_eq!((layers.layers, layers.length), (8, None));
+    assert!(layers.size.is_some() && onion.ways[0].way == "layers");
+    let leek = look(&question("leek", "coins")).unwrap();
+    assert!(leek.layers.is_some_and(|layers| layers.length.is_some() && layers.size.is_none()));
+    assert!(look(&question("carrot", "coins")).unwrap().layers.is_none());
+}
+
+#[test]
+fn two_or_three_stand_beside_each_other_with_the_difference_said() {
+    let found = beside(vec![question("carrot", "julienne"), question("carrot", "batonnet")]).unwrap();
+    assert_eq!((found.cuts.len(), found.differences.len()), (2, 1));
+    let (a, b) = (&found.cuts[0].ways[0], &found.cuts[1].ways[0]);
+    let words = &found.differences[0];
+    assert!(words.starts_with("Batonnet of carrot") && words.contains("than julienne of carrot"), "{words}");
+    assert!(words.contains(&format!("{} fewer pieces", a.pieces - b.pieces)), "{words}");
+    let ways = beside(vec![
+        question("carrot", "julienne"),
+        BenchQuestion { way: Some("flat_first".into()), ..question("carrot", "julienne") },
+        question("potato", "julienne"),
+    ])
+    .unwrap();
+    assert!(ways.differences[0].contains("flat first") && ways.differences[0].contains("25 more pieces"), "{:?}", ways.differences);
+    let same = beside(vec![question("carrot", "coins"), question("carrot", "coins")]).unwrap();
+    assert!(same.differences[0].contains("as many pieces") && same.differences[0].contains("as many strokes"));
+    let uncounted = beside(vec![question("carrot", "coins"), question("carrot", "rough_chop")]).unwrap();
+    assert!(uncounted.differences[0].contains("not both counted"));
+    for wrong in [vec![question("carrot", "coins")], vec![question("carrot", "coins"); 4]] {
+        assert_eq!(beside(wrong).unwrap_err()[0].pointer, "/cuts");
+    }
+    let bad = beside(vec![question("carrot", "coins"), BenchQuestion { good: 0, ..question("carrot", "coins") }]).unwrap_err();
+    assert_eq!(bad[0].pointer, "/cuts/1/good", "what is wrong is told at its place");
+}
+
+fn onion(method: Method) -> OnionQuestion {
+    OnionQuestion { radius: mm(40.0), layers: 8, cuts: 9, places: None, uneven: 0.0, method, size: mm(6.35), length: None }
+}
+
+#[test]
+fn onions_are_put_elsewhere_and_stand_beside_each_other() {
+    let even = onion_view(&onion(Method::Verticals), 7).unwrap();
+    assert_eq!(even.places.len(), 9);
+    let same = onion_view(&OnionQuestion { places: Some(even.places.clone()), ..onion(Method::Verticals) }, 7).unwrap();
+    assert_eq!(same.section, even.section, "cuts put where they were anyway");
+    let uneven = onion_view(&OnionQuestion { uneven: 0.3, ..onion(Method::Verticals) }, 7).unwrap();
+    assert!(uneven.section.figures.cv > even.section.figures.cv, "uneven steps scatter the pieces");
+    let wrong = onion_view(&OnionQuestion { places: Some(vec![0.5, 0.2]), ..onion(Method::Verticals) }, 7).unwrap_err();
+    assert_eq!(wrong[0].pointer, "/places");
+    let wrong = onion_view(&OnionQuestion { uneven: 0.9, ..onion(Method::Verticals) }, 7).unwrap_err();
+    assert_eq!(wrong[0].pointer, "/uneven");
+    let wrong = onion_view(&OnionQuestion { length: Some(mm(5.0)), ..onion(Method::Verticals) }, 7).unwrap_err();
+    assert_eq!(wrong[0].pointer, "/length");
+    let both = OnionsQuestion { onions: vec![onion(Method::Verticals), onion(Method::Level { level: 2 })] };
+    let found = onions_beside(&both, 7).unwrap();
+    assert!(found.differences[0].contains("2 more strokes, 2 more towards the guide hand"), "{:?}", found.differences);
+    let back = onions_beside(&OnionsQuestion { onions: both.onions.iter().rev().cloned().collect() }, 7).unwrap();
+    assert!(back.differences[0].contains("2 fewer strokes, 2 fewer towards the guide hand"), "{:?}", back.differences);
+    assert_eq!(onions_beside(&OnionsQuestion { onions: Vec::new() }, 7).unwrap_err()[0].pointer, "/onions");
+    let wrong = onions_beside(&OnionsQuestion { onions: vec![onion(Method::Centre), onion(Method::Below { depth: 0.0 })] }, 7);
+    assert_eq!(wrong.unwrap_err()[0].pointer, "/onions/1/method/depth");
+}
+
+#[test]
+fn half_rings_turned_are_the_cells_of_verticals() {
+    let (a, b) = (onion_view(&onion(Method::Verticals), 7).unwrap(), onion_view(&onion(Method::HalfRings), 7).unwrap());
+    assert_eq!(a.section, b.section);
+    assert_ne!(a.name, b.name);
+}
+
+proptest! {
+    #![proptest_config(ProptestConfig::with_cases(120))]
+
+    #[test]
+    fn no_question_panics_and_no_gram_is_lost(
+        food in 0usize..200, cut in 0usize..100,
+        t in 0.5f64..60.0, w in 0.5f64..60.0, l in 0.5f64..150.0,
+        good in 1u16..500, success in 0.05f64..1.0, peel in 0.0f64..5.0, scale in 0usize..3,
+    ) {
+        let food = &CATALOGUE.foods[food % CATALOGUE.foods.len()];
+        let cuts: Vec<_> = CATALOGUE.cuts.iter().filter(|cut| CATALOGUE.target("eighth", &cut.id).is_some()).collect();
+        let cut = cuts[cut % cuts.len()];
+        let produce = [ProduceSize::Small, ProduceSize::Medium, ProduceSize::Large][scale];
+        let asked = BenchQuestion {
+            thickness: Some(mm(t)), width: Some(mm(w)), length: Some(mm(l)),
+            good, success, peel: Some(mm(peel)), produce,
+            ..question(&food.id, &cut.id)
+        };
+        let view = look(&asked).unwrap();
+        for way in &view.ways {
+            prop_assert!((0.0..=1.0).contains(&way.share) && way.minutes.is_finite());
+            if way.pieces == 0 {
+                prop_assert!(way.units_each == 0 && way.units_class == 0);
+            } else {
+                prop_assert!(way.pieces.saturating_mul(way.units_each) >= view.pieces_each);
+            }
+        }
+        prop_assert!(view.products.iter().all(|product| product.grams_each >= -1e-9));
+        if cut.family == CutFamily::Strips || cut.family == CutFamily::Dice {
+            prop_assert!(view.carried.is_none() || view.ways[0].pieces > 0);
+        }
+    }
+
+    #[test]
+    fn swapping_thickness_and_width_of_sticks_changes_no_count(food in 0usize..200, t in 1.0f64..20.0, w in 1.0f64..20.0) {
+        let food = &CATALOGUE.foods[food % CATALOGUE.foods.len()];
+        let count = |t: f64, w: f64| {
+            let asked = BenchQuestion { thickness: Some(mm(t)), width: Some(mm(w)), ..question(&food.id, "batonnet") };
+            look(&asked).unwrap().ways.first().map(|way| way.pieces)
+        };
+        if !matches!(food.shape, Shape::Sheet { .. } | Shape::Ball { core: Some(_), .. }) {
+            prop_assert_eq!(count(t, w), count(w, t));
+        }
+    }
+
+    #[test]
+    fn smaller_cubes_are_never_fewer(food in 0usize..200, size in 2.0f64..25.0, smaller in 0.3f64..1.0) {
+        let food = &CATALOGUE.foods[food % CATALOGUE.foods.len()];
+        let count = |size: f64| {
+            let side = Some(mm(size));
+            let asked = BenchQuestion { thickness: side, width: side, length: side, ..question(&food.id, "medium_dice") };
+            look(&asked).unwrap().ways.first().map_or(0, |way| way.pieces)
+        };
+        // Long roots are cut to blocks of 50 mm first, whose number of cubes jumps with the size; crumbs of
+        // layers are not counted. In blocks of a length of their own smaller is never fewer.
+        if matches!(food.shape, Shape::Ellipsoid { .. } | Shape::Ball { .. } | Shape::Block { .. } | Shape::Sheet { .. }) {
+            prop_assert!(count(size * smaller) >= count(size));
+        }
+    }
+}
