@@ -18,7 +18,10 @@ use crate::units::Millimetres;
 #[serde(default)]
 #[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
 pub struct CutErrors {
-    /// Planks too thick (or, below 0, too thin) by so many millimetres; −20 to 20.
+    /// The first plank of each block too thick (or, below 0, too thin) by so many millimetres more than
+    /// the others; −20 to 20.
+    pub first_plank_bias: f64,
+    /// All planks too thick (or, below 0, too thin) by so many millimetres; −20 to 20.
     pub plank_bias: f64,
     /// Sticks too wide by so many millimetres; −20 to 20.
     pub stick_bias: f64,
@@ -93,6 +96,7 @@ impl CutErrors {
                 .then(|| Problem::new(pointer, name, value, "is out of range", format!("{least} to {most}")))
         };
         [
+            within("/errors/first_plank_bias", "error of the first plank", self.first_plank_bias, -20.0, 20.0),
             within("/errors/plank_bias", "error of the planks", self.plank_bias, -20.0, 20.0),
             within("/errors/stick_bias", "error of the sticks", self.stick_bias, -20.0, 20.0),
             within("/errors/length_bias", "error of the lengths", self.length_bias, -20.0, 20.0),
@@ -143,8 +147,9 @@ fn try_out(cut: &CarriedCut, errors: &CutErrors, seed: u64) -> Tried {
     let blocks = (TRIALS / ((cut.planks * cut.sticks * cut.pieces).max(1) as usize)).clamp(1, TRIALS);
     let mut tried = Tried::default();
     for _ in 0..blocks {
-        for _ in 0..cut.planks {
-            let thickness = draw(cut.thickness.get() + errors.plank_bias, errors.spread(cut.thickness));
+        for plank in 0..cut.planks {
+            let first = if plank == 0 { errors.first_plank_bias } else { 0.0 };
+            let thickness = draw(cut.thickness.get() + errors.plank_bias + first, errors.spread(cut.thickness));
             for stick in 0..cut.sticks {
                 let half = if stick.is_multiple_of(2) { run_off / 2.0 } else { -run_off / 2.0 };
                 let middle = draw(cut.width.get() + errors.stick_bias, errors.spread(cut.width));
@@ -178,7 +183,9 @@ impl Tried {
 
 /// Carries errors through the chain by trial, with the closed form beside it.
 ///
-/// Each plank is cut once, `t + bias + t·cv·z`; each of its sticks likewise, and each piece of each
+/// Each plank is cut once, `t + bias + t·cv·z`, the first of a block with its own error on top: of `n`
+/// planks with one off by `b`, thicknesses have the mean `t + bias + b/n` and the variance
+/// `(t·cv)² + b²·(1/n)(1 − 1/n)`; each of its sticks likewise, and each piece of each
 /// stick. A leaning blade leaves a face at an angle: over the height of the cut the size runs off by
 /// `height · tan(lean)`, alternately more and less, of which a piece has half at its near end and
 /// lacks half at its far end; a stick's width runs off over the plank's thickness, a plank's thickness
@@ -215,9 +222,16 @@ pub fn carry(cut: &CarriedCut, errors: &CutErrors, tolerance: &Tolerance, seed: 
     };
     let exact = |size: Millimetres| Some(TargetSize::Exact { size });
     let target = Target { thickness: exact(cut.thickness), width: exact(cut.width), length: exact(cut.length) };
+    let one_of = 1.0 / f64::from(cut.planks.max(1));
+    let first_sd = errors.first_plank_bias.abs() * (one_of * (1.0 - one_of)).sqrt();
     let lean_sd = if cut.sticks > 1 { errors.run_off(cut) / 2.0 } else { 0.0 };
     let mut carried = Carried {
-        thickness: side(&tried.thick, cut.thickness, errors.plank_bias, errors.spread(cut.thickness)),
+        thickness: side(
+            &tried.thick,
+            cut.thickness,
+            errors.plank_bias + errors.first_plank_bias * one_of,
+            errors.spread(cut.thickness).hypot(first_sd),
+        ),
         width: side(&tried.wide, cut.width, errors.stick_bias, errors.spread(cut.width).hypot(lean_sd)),
         length: side(&tried.long, cut.length, errors.length_bias, errors.spread(cut.length)),
         inside: all as f64 / pieces.max(1) as f64,
@@ -237,7 +251,7 @@ fn words(cut: &CarriedCut, errors: &CutErrors, found: &Carried) -> String {
         .into_iter()
         .reduce(|worst, next| if next.1 < worst.1 { next } else { worst });
     match worst {
-        Some(("plank", inside)) if inside < 0.999 && errors.plank_bias != 0.0 => {
+        Some(("plank", inside)) if inside < 0.999 && (errors.plank_bias != 0.0 || errors.first_plank_bias != 0.0) => {
             let each = cut.sticks.saturating_mul(cut.pieces);
             format!("{share} The first cut decides: a plank that is off is in each of the {each} pieces cut from it.")
         }

@@ -15,9 +15,7 @@ use notch_core::catalogue::{AngleRange, BoardMaterial, Edge, Grip, Hold, IndexOn
 use notch_core::fitting::{Candidate, Case, Fit, Job, Wanted, rules, suggest};
 use notch_core::lesson::Amount;
 use notch_core::people::{AgeBand, Hand, Pace};
-use notch_core::records::{
-    ExerciseFields, Knife, Student,
-};
+use notch_core::records::{ExerciseFields, Knife, Student};
 use notch_core::units::Millimetres;
 use notch_core::views::{Advice, AdviceChoice, KnifeSource, School, advise, check_choice};
 use proptest::prelude::*;

@@ -46,6 +46,23 @@ fn trials_agree_with_the_closed_form() {
 }
 
 #[test]
+fn a_thick_first_plank_is_in_each_of_its_pieces_and_in_no_other() {
+    let tolerance = CATALOGUE.tolerance("school").unwrap();
+    let errors = CutErrors { first_plank_bias: 3.0, ..CutErrors::default() };
+    for planks in [1u32, 2, 5, 8] {
+        let found = carry(&cut(planks, 6), &errors, tolerance, 1);
+        let share = 1.0 / f64::from(planks);
+        assert!((found.inside - (1.0 - share)).abs() < 1e-9, "one plank of {planks} is lost: {}", found.inside);
+        assert!((found.thickness.mean.get() - found.thickness.closed_form[0]).abs() < 1e-9);
+        assert!((found.thickness.sd - found.thickness.closed_form[1]).abs() < 1e-9, "{:?}", found.thickness);
+        assert!(found.width.sd < 1e-9 && found.words.contains("The first cut decides"), "{}", found.words);
+    }
+    let scattered = CutErrors { step_cv: 0.06, ..errors };
+    let found = carry(&cut(5, 6), &scattered, tolerance, 4).thickness;
+    assert!((found.sd / found.closed_form[1] - 1.0).abs() < 0.06, "{found:?}");
+}
+
+#[test]
 fn a_leaning_blade_widens_the_spread_of_widths_and_not_of_planks() {
     let tolerance = CATALOGUE.tolerance("school").unwrap();
     let lean = |degrees: f64| carry(&cut(6, 6), &CutErrors { lean_degrees: degrees, ..CutErrors::default() }, tolerance, 1);

@@ -11,12 +11,12 @@
 mod common;
 
 use common::{CATALOGUE, course, rack, student};
+use notch_core::Problem;
 use notch_core::carry::CutErrors;
 use notch_core::catalogue::{CutFamily, Shape};
 use notch_core::measure::Cause;
 use notch_core::onion::Method;
 use notch_core::people::{AgeBand, Hand};
-use notch_core::Problem;
 use notch_core::records::Knife;
 use notch_core::units::Millimetres;
 use notch_core::views::{
@@ -184,7 +184,10 @@ fn an_opened_sheet_is_not_planked_and_an_apple_is_cut_around_its_core() {
     let apple = look(&question("apple", "medium_dice")).unwrap();
     assert_eq!(apple.steps[0].title, "Cheeks off the core");
     assert!(apple.ways[0].core_grams > 0.0);
-    assert_eq!(apple.ways[0].pieces_drawn.len() as u32, apple.ways[0].blocks.iter().map(|b| b.count[1] * b.count[2]).sum::<u32>());
+    assert_eq!(
+        apple.ways[0].pieces_drawn.len() as u32,
+        apple.ways[0].blocks.iter().map(|b| b.count[1] * b.count[2]).sum::<u32>()
+    );
 }
 
 #[test]
@@ -192,7 +195,8 @@ fn the_knife_is_the_best_on_the_rack_or_the_one_that_is_asked_for() {
     let best = look(&question("potato", "batonnet")).unwrap();
     assert_eq!(best.blade.as_ref().unwrap().index, 0);
     assert!(best.knives[0].refused.is_none());
-    let asked = BenchQuestion { knife_type: Some("bread".into()), knife_length: Some(mm(230.0)), ..question("potato", "batonnet") };
+    let asked =
+        BenchQuestion { knife_type: Some("bread".into()), knife_length: Some(mm(230.0)), ..question("potato", "batonnet") };
     let serrated = look(&asked);
     let serrated = serrated.or_else(|_| {
         let usual = CATALOGUE.knife("bread").unwrap().length.usual;
@@ -242,7 +246,11 @@ fn a_price_a_peel_and_a_size_change_what_is_bought() {
     assert_eq!(plain.ways[0].cost_class, None);
     let peeled = look(&BenchQuestion { peel: Some(mm(2.0)), ..question("potato", "medium_dice") }).unwrap();
     assert!(peeled.ways[0].peel_grams > 0.0 && peeled.ways[0].pieces <= plain.ways[0].pieces);
-    assert!((peeled.ways[0].grams_class / f64::from(peeled.ways[0].units_class) - CATALOGUE.food("potato").unwrap().grams()).abs() < 1e-6, "it is bought unpeeled");
+    assert!(
+        (peeled.ways[0].grams_class / f64::from(peeled.ways[0].units_class) - CATALOGUE.food("potato").unwrap().grams()).abs()
+            < 1e-6,
+        "it is bought unpeeled"
+    );
     let size = |produce| look(&BenchQuestion { produce, ..question("potato", "medium_dice") }).unwrap().ways[0].pieces;
     assert!(size(ProduceSize::Small) < size(ProduceSize::Medium) && size(ProduceSize::Medium) < size(ProduceSize::Large));
 }
@@ -307,7 +315,8 @@ fn cuts_without_blocks_have_their_figures() {
     assert_eq!(fact(&mince, "passes"), FactValue::Count { count: 3 });
     let turned = look(&question("carrot", "turned")).unwrap();
     assert_eq!(fact(&turned, "pieces"), FactValue::Count { count: 3 });
-    let (FactValue::Share { share }, FactValue::Grams { grams }) = (fact(&turned, "becomes pieces"), fact(&turned, "falls off")) else {
+    let (FactValue::Share { share }, FactValue::Grams { grams }) = (fact(&turned, "becomes pieces"), fact(&turned, "falls off"))
+    else {
         panic!()
     };
     let whole = CATALOGUE.food("carrot").unwrap().grams();
@@ -356,7 +365,11 @@ fn two_or_three_stand_beside_each_other_with_the_difference_said() {
         question("potato", "julienne"),
     ])
     .unwrap();
-    assert!(ways.differences[0].contains("flat first") && ways.differences[0].contains("25 more pieces"), "{:?}", ways.differences);
+    assert!(
+        ways.differences[0].contains("flat first") && ways.differences[0].contains("25 more pieces"),
+        "{:?}",
+        ways.differences
+    );
     let same = beside(vec![question("carrot", "coins"), question("carrot", "coins")]).unwrap();
     assert!(same.differences[0].contains("as many pieces") && same.differences[0].contains("as many strokes"));
     let uncounted = beside(vec![question("carrot", "coins"), question("carrot", "rough_chop")]).unwrap();
@@ -461,5 +474,54 @@ proptest! {
         if matches!(food.shape, Shape::Ellipsoid { .. } | Shape::Ball { .. } | Shape::Block { .. } | Shape::Sheet { .. }) {
             prop_assert!(count(size * smaller) >= count(size));
         }
+    }
+}
+
+proptest! {
+    #![proptest_config(ProptestConfig::with_cases(80))]
+
+    #[test]
+    fn an_egg_cut_flat_first_holds_every_piece_above_its_flat(
+        long in 40.0f64..160.0, wide in 0.5f64..1.0, high in 0.5f64..1.0, t in 2.0f64..14.0, w in 2.0f64..14.0, l in 5.0f64..50.0,
+    ) {
+        let (width, height) = (long * wide, long * wide * high);
+        let shape = Shape::Ellipsoid { length: mm(long), width: mm(width), height: mm(height) };
+        let asked = BenchQuestion {
+            shape: Some(shape), thickness: Some(mm(t)), width: Some(mm(w)), length: Some(mm(l)),
+            ..question("potato", "batonnet")
+        };
+        let view = look(&asked).unwrap();
+        let kitchen = view.ways.iter().find(|way| way.way == "flat_first").unwrap();
+        let board = -height / 2.0 + height * notch_core::geometry::FLAT_SHARE;
+        let mut pieces = 0;
+        for block in &kitchen.blocks {
+            pieces += block.count.iter().product::<u32>();
+            prop_assert!(block.at[1] >= board - 1e-9);
+            for x in [block.at[0], block.at[0] + block.piece[0] * f64::from(block.count[0])] {
+                for y in [block.at[1], block.at[1] + block.piece[1] * f64::from(block.count[1])] {
+                    for z in [block.at[2], block.at[2] + block.piece[2] * f64::from(block.count[2])] {
+                        let out = (2.0 * (x - long / 2.0) / long).powi(2) + (2.0 * y / height).powi(2) + (2.0 * z / width).powi(2);
+                        prop_assert!(out <= 1.0 + 1e-7, "{out} at {x} {y} {z}");
+                    }
+                }
+            }
+        }
+        prop_assert_eq!(pieces, kitchen.pieces);
+        let kept = f64::from(pieces) * t * w * l;
+        prop_assert!(kept <= std::f64::consts::PI * long * width * height / 6.0);
+    }
+}
+
+#[test]
+fn a_bundle_is_weighed_and_a_weight_out_of_range_is_refused() {
+    let bundle = CATALOGUE.foods.iter().find(|food| matches!(food.shape, Shape::Bundle { .. })).unwrap();
+    let grams = |grams: f64| BenchQuestion { shape: Some(Shape::Bundle { grams }), ..question(&bundle.id, "mince") };
+    let strokes = |view: &BenchView| match fact(view, "strokes a pass") {
+        FactValue::Count { count } => count,
+        other => panic!("{other:?}"),
+    };
+    assert!(strokes(&look(&grams(200.0)).unwrap()) > strokes(&look(&grams(20.0)).unwrap()));
+    for wrong in [0.0, -5.0, 1e9, f64::NAN] {
+        refused_at(&grams(wrong), "/shape");
     }
 }

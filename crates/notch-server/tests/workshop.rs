@@ -337,7 +337,8 @@ async fn a_measured_food_an_uneven_onion_and_a_leek_are_taken_or_refused_at_thei
         assert_eq!(problem["problems"][0]["pointer"], pointer, "{problem}");
     }
     let onion = |more: Value| {
-        let mut asked = json!({ "radius": 18, "layers": 6, "cuts": 5, "method": { "kind": "verticals" }, "size": 10, "length": 200 });
+        let mut asked =
+            json!({ "radius": 18, "layers": 6, "cuts": 5, "method": { "kind": "verticals" }, "size": 10, "length": 200 });
         asked.as_object_mut().unwrap().extend(more.as_object().unwrap().clone());
         asked
     };

@@ -2108,6 +2108,13 @@ export interface components {
         CutErrors: {
             /**
              * Format: double
+             * @description The first plank of each block too thick (or, below 0, too thin) by so many millimetres more than
+             *     the others; −20 to 20.
+             * @default 0
+             */
+            first_plank_bias: number;
+            /**
+             * Format: double
              * @description Lean of the blade in degrees, 0 to 45: each face runs off over the height of the cut.
              * @default 0
              */
@@ -2120,7 +2127,7 @@ export interface components {
             length_bias: number;
             /**
              * Format: double
-             * @description Planks too thick (or, below 0, too thin) by so many millimetres; −20 to 20.
+             * @description All planks too thick (or, below 0, too thin) by so many millimetres; −20 to 20.
              * @default 0
              */
             plank_bias: number;

@@ -148,15 +148,23 @@ pub fn kitchen_blocks(food: &Food, cut: &Cut, target: &Target, kitchen: &Kitchen
     let (t, w) = if dice { (side(target.width), side(target.length)) } else { (side(target.thickness), side(target.width)) };
     let length = along(cut, target);
     let segment = if dice { f64::max(DICING_BLOCK.get(), length) } else { length };
+    let root = matches!(food.shape, Shape::Frustum { .. } | Shape::Cylinder { .. });
     let mut found = Vec::new();
     for (index, part) in kitchen.segments.iter().enumerate() {
-        let board = -part.diameter.get() / 2.0 + part.slice.get();
-        for (plank, sticks) in (0u32..).zip(&part.sticks).filter(|(_, sticks)| **sticks > 0) {
-            found.push(SolidBlock {
-                at: [food.trim.get() + index as f64 * segment, board + f64::from(plank) * t, -f64::from(*sticks) * w / 2.0],
-                piece: [length, t, w],
-                count: [kitchen.per_stick, 1, *sticks],
-            });
+        let board = -part.height.get() / 2.0 + part.slice.get();
+        for (plank, sticks) in (0u32..).zip(&part.planks) {
+            let mut left = -(sticks.len() as f64) * w / 2.0;
+            // Sticks of the same number of pieces beside each other are one block.
+            for alike in sticks.chunk_by(|a, b| a == b) {
+                let (pieces, across) = (alike.first().copied().unwrap_or(0), alike.len());
+                let middle = (food.length().get() - f64::from(pieces) * length) / 2.0;
+                let start = if root { food.trim.get() + index as f64 * segment } else { middle };
+                if pieces > 0 {
+                    let count = [pieces, 1, u32::try_from(across).unwrap_or(u32::MAX)];
+                    found.push(SolidBlock { at: [start, board + f64::from(plank) * t, left], piece: [length, t, w], count });
+                }
+                left += across as f64 * w;
+            }
         }
     }
     found

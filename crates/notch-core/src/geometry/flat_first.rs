@@ -2,7 +2,7 @@
 
 use serde::Serialize;
 
-use super::times;
+use super::{Piece, times};
 use crate::units::Millimetres;
 
 /// What a disc gives when it is cut flat first.
@@ -55,4 +55,33 @@ pub fn flat_first(diameter: Millimetres, slice: Millimetres, thickness: Millimet
         count,
         sticks,
     }
+}
+
+/// Pieces of each stick of each plank of an egg-shaped food that is cut flat first, from the board up.
+///
+/// The slice is taken off below; planks are as in [`flat_first`]. A plank's usable outline is the
+/// smaller of the ellipses at its two faces; sticks of `width` lie side by side around the middle, and
+/// a stick has as many pieces of `length` as fit where it is shortest.
+///
+/// `axes` are the full length (along the sticks), width and height. Nothing that fits gives planks
+/// without sticks.
+pub fn flat_first_egg(axes: [Millimetres; 3], slice: Millimetres, piece: Piece) -> Vec<Vec<u32>> {
+    let [long, wide, high] = axes.map(Millimetres::get);
+    let (t, w, l) = (piece.thickness().get(), piece.width().get(), piece.length().get());
+    let s = slice.get().min(high);
+    let planks = times(high - s, t).min(10_000);
+    let at = |face: u32| (2.0 * (s - high / 2.0 + f64::from(face) * t) / high.max(f64::MIN_POSITIVE)).clamp(-1.0, 1.0);
+    let share = |face: u32| (1.0 - at(face).powi(2)).max(0.0).sqrt();
+    let of_plank = |plank: u32| {
+        let smaller = share(plank).min(share(plank + 1));
+        let (half_long, half_wide) = (long / 2.0 * smaller, wide / 2.0 * smaller);
+        let sticks = times(2.0 * half_wide, w);
+        let of_stick = |stick: u32| {
+            let edge = |side: u32| (f64::from(side) - f64::from(sticks) / 2.0) * w;
+            let outer = edge(stick).abs().max(edge(stick + 1).abs()) / half_wide;
+            times(2.0 * half_long * (1.0 - outer * outer).max(0.0).sqrt(), l)
+        };
+        (0..sticks).map(of_stick).collect()
+    };
+    (0..planks).map(of_plank).collect()
 }

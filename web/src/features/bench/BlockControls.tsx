@@ -200,7 +200,7 @@ const Measured = memo(function Measured({ shape, peel, shapeError, peelError, ch
       {fields.map((field, index) => (
         <NumberInput
           key={field.key}
-          label={`${field.label}, mm`}
+          label={field.key === 'grams' ? field.label : `${field.label}, mm`}
           value={Number(field.size.toFixed(1))}
           onChange={(value) => {
             if (value === '' || Number(value) === Number(field.size.toFixed(1))) return;

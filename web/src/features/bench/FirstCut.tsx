@@ -35,33 +35,22 @@ export const FirstCut = memo(function FirstCut({ title, carried, errors, onChang
     />
   );
   const off = (mm: number) => `${mm < 0 ? '−' : ''}${withUnit(Math.abs(mm), unit)}`;
-  const uneven = Math.round((errors.step_cv ?? 0) * 100);
-  const lean = errors.lean_degrees ?? 0;
+  const uneven = Math.round(errors.step_cv * 100);
+  const lean = errors.lean_degrees;
   return (
     <section className="card stack" aria-label="The first cut decides">
       <h2>The first cut decides</h2>
       <div className={styles.ways}>
         {slide(
-          'plank',
-          'Planks too thick by',
-          errors.plank_bias ?? 0,
+          'first',
+          'First plank too thick by',
+          errors.first_plank_bias,
           [-3, 3, 0.1],
-          off(errors.plank_bias ?? 0),
+          off(errors.first_plank_bias),
         )}
-        {slide(
-          'stick',
-          'Sticks too wide by',
-          errors.stick_bias ?? 0,
-          [-3, 3, 0.1],
-          off(errors.stick_bias ?? 0),
-        )}
-        {slide(
-          'off',
-          'Lengths too long by',
-          errors.length_bias ?? 0,
-          [-10, 10, 0.5],
-          off(errors.length_bias ?? 0),
-        )}
+        {slide('plank', 'All planks too thick by', errors.plank_bias, [-3, 3, 0.1], off(errors.plank_bias))}
+        {slide('stick', 'Sticks too wide by', errors.stick_bias, [-3, 3, 0.1], off(errors.stick_bias))}
+        {slide('off', 'Lengths too long by', errors.length_bias, [-10, 10, 0.5], off(errors.length_bias))}
         {slide('lean', 'The blade leans', lean, [0, 20, 1], `${lean}°`)}
         {slide('uneven', 'Steps uneven by', uneven, [0, 40, 1], `${uneven} %`)}
       </div>

@@ -105,7 +105,7 @@ describe('shapes and targets', () => {
     expect(measures(carrot.shape).map((field) => field.key)).toEqual(['big_end', 'small_end', 'length']);
     expect(measures({ kind: 'ball', diameter: 75, core: 20 }).map((field) => field.size)).toEqual([75, 20]);
     expect(measures({ kind: 'ball', diameter: 75, core: null })).toHaveLength(1);
-    expect(measures({ kind: 'bundle', grams: 30 })).toEqual([]);
+    expect(measures({ kind: 'bundle', grams: 30 }).map((field) => field.label)).toEqual(['Grams']);
   });
 
   it('are written with each side once', () => {

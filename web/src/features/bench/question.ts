@@ -44,7 +44,7 @@ export function measures(shape: Shape): { key: string; label: string; size: numb
         of('wall', 'Wall', shape.wall),
       ];
     case 'bundle':
-      return [];
+      return [of('grams', 'Grams', shape.grams)];
   }
 }
 
@@ -85,6 +85,7 @@ export function cutQuestion(
     good: whole(at.get('good'), 65535) ?? 20,
     success: (real(at.get('success')) ?? 80) / 100,
     errors: {
+      first_plank_bias: real(at.get('first')) ?? 0,
       plank_bias: real(at.get('plank')) ?? 0,
       stick_bias: real(at.get('stick')) ?? 0,
       length_bias: real(at.get('off')) ?? 0,
@@ -131,7 +132,19 @@ export function onionQuestion(search: string): Api['OnionQuestion'] {
 }
 
 /** Words that change nothing of what is cut. */
-const ASIDE = ['beside', 'step', 'view', 'strokes', 'level_cut', 'plank', 'stick', 'lean', 'uneven'];
+const ASIDE = [
+  'beside',
+  'step',
+  'view',
+  'strokes',
+  'level_cut',
+  'first',
+  'plank',
+  'off',
+  'stick',
+  'lean',
+  'uneven',
+];
 
 /** The address as it is kept to be set beside another. */
 export function kept(search: string): string {

@@ -131,16 +131,22 @@ fn difference_of_cuts(first: &BenchView, other: &BenchView) -> String {
     let (Some(a), Some(b)) = (first.chosen_way(), other.chosen_way()) else {
         return format!("{} and {} are not both counted in pieces.", first.title, other.title.to_lowercase());
     };
+    let units = if a.units_each == b.units_each {
+        format!("each student needs {} of either", a.units_each)
+    } else {
+        format!("each student needs {} instead of {}", b.units_each, a.units_each)
+    };
+    let grams = if (a.grams_class - b.grams_class).abs() < 0.5 {
+        format!("the class {:.0} g", a.grams_class)
+    } else {
+        format!("the class {:.0} g instead of {:.0} g", b.grams_class, a.grams_class)
+    };
     format!(
-        "{}: {} from one and {} than {}; each student needs {} instead of {}, the class {:.0} g instead of {:.0} g.",
+        "{}: {} from one and {} than {}; {units}, {grams}.",
         capital(&named(other, b)),
         more(i64::from(b.pieces) - i64::from(a.pieces), "pieces"),
         more(signed(b.strokes) - signed(a.strokes), "strokes"),
         named(first, a),
-        b.units_each,
-        a.units_each,
-        b.grams_class,
-        a.grams_class
     )
 }
 

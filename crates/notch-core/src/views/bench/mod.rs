@@ -420,6 +420,11 @@ fn asked<'a>(school: &School<'a>, question: &BenchQuestion) -> Result<Asked<'a>,
             ));
         }
         food.shape = shape;
+        if let Shape::Bundle { grams } = shape
+            && !(1.0..=5000.0).contains(&grams)
+        {
+            problems.push(Problem::new("/shape", "weight of the bundle", grams, "g is out of range", "1 to 5000 g"));
+        }
         let sides = [food.width(), food.height(), food.length()];
         if sides.iter().any(|side| !(3.0..=600.0).contains(&side.get())) || food.trim.get() * 2.0 >= food.length().get() {
             problems.push(Problem::new(
@@ -550,12 +555,13 @@ fn kitchen_rects(kitchen: &KitchenWork, cut: &Cut, target: &Target) -> Vec<Bench
         (side(target.thickness), side(target.width))
     };
     let Some(thickest) = kitchen.segments.first() else { return Vec::new() };
-    let d = thickest.diameter.get();
+    let (width, height) = (thickest.width.get(), thickest.height.get());
     let mut found = Vec::new();
-    for (plank, sticks) in (0u32..).zip(&thickest.sticks) {
-        let y = d - thickest.slice.get() - f64::from(plank + 1) * t;
-        let left = (d - f64::from(*sticks) * w) / 2.0;
-        found.extend((0..*sticks).map(|stick| BenchRect { x: left + f64::from(stick) * w, y, width: w, height: t }));
+    for (plank, sticks) in (0u32..).zip(&thickest.planks) {
+        let y = height - thickest.slice.get() - f64::from(plank + 1) * t;
+        let left = (width - sticks.len() as f64 * w) / 2.0;
+        let drawn = (0u32..).zip(sticks).filter(|(_, pieces)| **pieces > 0);
+        found.extend(drawn.map(|(stick, _)| BenchRect { x: left + f64::from(stick) * w, y, width: w, height: t }));
     }
     found.truncate(4_000);
     found
