@@ -15,7 +15,11 @@ test('julienne of a carrot: squared against flat first, with the difference in a
   const editor = page.getByRole('region', { name: 'New exercise' });
   await expect(editor.getByLabel('Each student cuts')).toHaveValue('81');
   await editor.getByRole('button', { name: 'Add to the lesson' }).click();
-  await expect(page.getByRole('region', { name: 'Julienne of carrot' })).toHaveCount(2);
+  const pinned = page.getByRole('region', { name: 'Julienne of carrot' });
+  await expect(pinned).toHaveCount(2);
+  // 81 pieces from 77 a carrot: two carrots each, with their minutes and what to buy.
+  await expect(pinned.last()).toContainText(/min each\d+/);
+  await expect(pinned.last()).toContainText('2 each · 28 for students');
 });
 
 test('a blade that leans 5° scatters the widths', async ({ page, app }) => {
@@ -139,7 +143,8 @@ test('a food is small, large, measured and peeled', async ({ page, app }) => {
   const pieces = page
     .getByRole('term')
     .filter({ hasText: /^pieces$/ })
-    .locator('..');
+    .locator('..')
+    .first();
   await expect(pieces).toContainText('30');
   await page.getByText('L', { exact: true }).click();
   await expect(pieces).not.toContainText('30');

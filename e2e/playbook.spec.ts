@@ -93,6 +93,20 @@ test('the smallest kit covers the course, or says what nothing covers', async ({
   await expect(page.getByRole('region', { name: 'No kit' })).toContainText('would come nearest');
 });
 
+test('the cheapest kit is reckoned from the prices, and says when it is over the budget', async ({
+  page,
+  app,
+}) => {
+  await page.goto(`${app.url}/courses/1/playbook?view=kit`);
+  const kit = page.getByRole('region', { name: 'The kit' });
+  await page.getByText('Lowest cost', { exact: true }).click();
+  await expect(kit).toContainText(/Costs [\d.]+, within the budget|Costs [\d.]+, over the budget/);
+  await page.getByLabel('Budget, in your currency').fill('1');
+  await expect(kit).toContainText('over the budget: nothing cheaper covers them');
+  await page.getByLabel('Budget, in your currency').fill('5000');
+  await expect(kit).toContainText('within the budget');
+});
+
 test('a copied set of standards is edited, differs where it was edited, and can be removed', async ({
   page,
   app,

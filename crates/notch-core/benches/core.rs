@@ -8,20 +8,23 @@
     reason = "a helper that cannot go on fails its test"
 )]
 
+#[path = "../tests/common/mod.rs"]
+mod common;
+
 use std::hint::black_box;
 
 use notch_core::kit::{KitGoal, KitJob, KitKnife, smallest_kit};
 use notch_core::onion::{self, Cuts, Limits, Method, choose, half_ball, section};
-use notch_core::records::{Bolster, Course, CourseFields, EdgeState, Knife, KnifeFields, Tang};
+use notch_core::records::Knife;
 use notch_core::units::Millimetres;
 use notch_core::views::{KnifeSource, School, matrix, school_changes};
 
 use criterion::{Criterion, criterion_group, criterion_main};
-use notch_core::catalogue::{BoardMaterial, Catalogue, Edge, Schools, TipOnBoard};
+use notch_core::catalogue::{BoardMaterial, Catalogue, Schools, TipOnBoard};
 use notch_core::fitting::{Candidate, Job, Wanted, suggest};
 use notch_core::geometry::work_food;
 use notch_core::measure::{SampleCustom, judge, parse_pieces};
-use notch_core::people::{AgeBand, Hand, Pace};
+use notch_core::people::{AgeBand, Pace};
 
 /// Sixty sticks of julienne, a little uneven.
 fn sixty_pieces() -> String {
@@ -81,54 +84,21 @@ fn fitting(criterion: &mut Criterion) {
 }
 
 /// A rack of 40 knives of which no two are alike.
-fn rack(catalogue: &Catalogue) -> Vec<Knife> {
-    (1..=40u16)
-        .zip(catalogue.knives.iter().cycle())
-        .map(|(number, kind)| Knife {
-            id: i64::from(number),
-            version: 1,
-            archived: false,
-            fields: KnifeFields {
-                number: number.to_string(),
-                knife_type: kind.id.clone(),
-                length: Millimetres::clamped(kind.length.from.get() + f64::from(number) / 4.0),
-                heel_height: kind.heel_height,
-                hand: (kind.edge == Edge::SingleBevel).then_some(Hand::Right),
-                edge_state: EdgeState::Sharp,
-                note: String::new(),
-                name: String::new(),
-                edge_angle: None,
-                bolster: Bolster::None,
-                tang: Tang::Full,
-                hollowed: number % 3 == 0,
-                handle: String::new(),
-                cost: None,
-                stored: String::new(),
-            },
-        })
-        .collect()
+fn rack() -> Vec<Knife> {
+    let mut knives: Vec<Knife> = common::rack().into_iter().cycle().take(40).collect();
+    for (number, knife) in (1u16..).zip(&mut knives) {
+        knife.id = i64::from(number);
+        knife.fields.number = number.to_string();
+        knife.fields.length = Millimetres::clamped(knife.fields.length.get() + f64::from(number) / 4.0);
+        knife.fields.hollowed = number % 3 == 0;
+    }
+    knives
 }
 
 fn playbook(criterion: &mut Criterion) {
     let catalogue = Catalogue::shipped().unwrap();
-    let knives = rack(&catalogue);
-    let course = Course {
-        id: 1,
-        version: 1,
-        fields: CourseFields {
-            name: "c".into(),
-            school: "s".into(),
-            place: "p".into(),
-            age_band: AgeBand::Adult,
-            pace: Pace::Learner,
-            standard_set: "eighth".into(),
-            tolerance: "school".into(),
-            lesson_minutes: 110,
-            boards: 16,
-            board_material: BoardMaterial::Wood,
-            schools: Schools::default(),
-        },
-    };
+    let knives = rack();
+    let course = common::course(AgeBand::Adult);
     let school = School { catalogue: &catalogue, course: &course, students: &[], knives: &knives };
     criterion.bench_function("matrix of all cuts by 40 knives, one food", |bencher| {
         bencher.iter(|| matrix(black_box(&school), Some("potato"), KnifeSource::Rack, None));

@@ -178,6 +178,21 @@ fn the_chain_goes_from_the_whole_food_to_its_pieces() {
 }
 
 #[test]
+fn flat_first_is_not_squared_and_counts_its_own_planks() {
+    for food in ["carrot", "potato", "beetroot"] {
+        let view = look(&BenchQuestion { way: Some("flat_first".into()), ..question(food, "batonnet") }).unwrap();
+        let kitchen = view.chosen_way().unwrap();
+        assert_eq!(kitchen.way, "flat_first");
+        assert!(view.steps.iter().all(|step| step.shows != StepShows::Block), "{food}: {:?}", view.steps);
+        let of = |shows| view.steps.iter().find(|step| step.shows == shows).and_then(|step| step.count);
+        let first = kitchen.blocks.iter().filter(|block| (block.at[0] - kitchen.blocks[0].at[0]).abs() < 40.0);
+        let planks: std::collections::BTreeSet<i64> = first.map(|block| (block.at[1] * 1e6) as i64).collect();
+        assert_eq!(of(StepShows::Planks), Some(planks.len() as u32), "{food}");
+    }
+    assert_eq!(look(&BenchQuestion { way: Some("sideways".into()), ..question("carrot", "batonnet") }).unwrap().way, Some(0));
+}
+
+#[test]
 fn an_opened_sheet_is_not_planked_and_an_apple_is_cut_around_its_core() {
     let pepper = look(&question("bell_pepper", "julienne")).unwrap();
     assert!(pepper.steps.iter().all(|step| !["Planks", "Square the sides", "One flat face"].contains(&step.title.as_str())));

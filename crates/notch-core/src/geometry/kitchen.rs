@@ -1,6 +1,6 @@
 //! Working a root or an egg the kitchen's way: one flat face, then planks, rounded edges trimmed as they come.
 
-use super::{NoCount, Piece, Trimmings, WorkedFood, flat_first, flat_first_egg, squared_frustum, times};
+use super::{Block, NoCount, Piece, Trimmings, WorkedFood, flat_first, flat_first_egg, squared_frustum, times};
 use crate::catalogue::{Cut, CutFamily, Food, Handling, Shape, Target};
 use crate::units::Millimetres;
 
@@ -39,6 +39,17 @@ struct Labour {
 impl KitchenSegment {
     fn pieces(&self) -> u32 {
         self.planks.iter().flatten().copied().fold(0, u32::saturating_add)
+    }
+
+    /// Planks that give sticks, the most sticks of one of them, the most pieces of a stick.
+    fn around(&self) -> Block {
+        let count = |number: usize| u32::try_from(number).unwrap_or(u32::MAX);
+        Block {
+            planks: count(self.planks.iter().filter(|sticks| sticks.iter().any(|pieces| *pieces > 0)).count()),
+            sticks: count(self.planks.iter().map(Vec::len).max().unwrap_or(0)),
+            pieces: self.planks.iter().flatten().copied().max().unwrap_or(0),
+            section: self.height,
+        }
     }
 
     /// One stroke for the flat, one for each plank, and for each stack of planks one more than its
@@ -147,7 +158,7 @@ fn finish(
         regroupings: labour.regroupings,
         volume,
         trimmings: Trimmings { ends, squaring: (volume - ends - kept).max(0.0), core: 0.0 },
-        blocks: Vec::new(),
+        blocks: segments.iter().map(KitchenSegment::around).collect(),
     };
     KitchenWork { worked, segments }
 }

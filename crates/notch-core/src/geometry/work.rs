@@ -65,7 +65,7 @@ pub struct WorkedFood {
     pub volume: f64,
     /// mm³ cut off.
     pub trimmings: Trimmings,
-    /// Blocks in the order they are cut; empty for slices.
+    /// Blocks in the order they are cut, flat first the most of each; empty for slices.
     pub blocks: Vec<Block>,
 }
 

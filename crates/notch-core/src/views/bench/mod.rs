@@ -278,6 +278,9 @@ pub fn bench_view(school: &School<'_>, question: &BenchQuestion, seed: u64) -> R
     let feed = |units| Feed { school, food: &food, cut, target: &target, units, onward: u32::from(question.onward), peel };
     let products = ways.get(way).map(|(worked, way)| feed(way.units_each).products(worked)).unwrap_or_default();
     let blade = suggestion.setup.and_then(|setup| at_hand.get(setup.knife));
+    let chosen = ways.get(way).and_then(|(worked, way)| Some((worked.blocks.first()?, way.way == "flat_first")));
+    let steps = chosen.map(|(block, flat_first)| steps::steps(school, (&food, cut, &target), (block, flat_first), blade));
+    let steps = steps.unwrap_or_default();
     let ways: Vec<BenchWay> = ways.into_iter().map(|(_, way)| way).collect();
     let nothing = squared.as_ref().is_ok_and(|worked| worked.pieces == 0);
     Ok(BenchView {
@@ -289,7 +292,7 @@ pub fn bench_view(school: &School<'_>, question: &BenchQuestion, seed: u64) -> R
         difference: difference(&ways),
         nothing_fits: nothing.then(|| largest_that_fits(&food, cut, &target, &handling)),
         facts: facts::facts(&food, cut, &target, &handling),
-        steps: blocks.first().map(|block| steps::steps(school, (&food, cut, &target), block, blade)).unwrap_or_default(),
+        steps,
         carried: carried(school, question, cut, &target, &blocks, seed),
         feeds: feed(0).next().map(|(dice, _)| dice.name.clone()),
         layers: layers(&food, cut, &target),

@@ -59,15 +59,15 @@ struct Stage {
     lies: Option<[f64; 3]>,
 }
 
-/// The steps that lead to a block's pieces, with a knife.
+/// The steps that lead to a block's pieces, with a knife; flat first its sides are not squared.
 pub(super) fn steps(
     school: &School<'_>,
     (food, cut, target): (&Food, &Cut, &Target),
-    block: &Block,
+    (block, flat_first): (&Block, bool),
     knife: Option<&Candidate<'_>>,
 ) -> Vec<BenchStep> {
     let mut told: Vec<String> = Vec::new();
-    stages(food, cut, target, block, school.catalogue.handling.stack_planks)
+    stages((food, cut, target), block, flat_first, school.catalogue.handling.stack_planks)
         .into_iter()
         .map(|stage| {
             let mut lying = food.clone();
@@ -102,7 +102,7 @@ pub(super) fn steps(
         .collect()
 }
 
-fn stages(food: &Food, cut: &Cut, target: &Target, block: &Block, stack: u32) -> Vec<Stage> {
+fn stages((food, cut, target): (&Food, &Cut, &Target), block: &Block, flat_first: bool, stack: u32) -> Vec<Stage> {
     let side = |size: Option<TargetSize>| size.map(TargetSize::nominal);
     let (plank, stick, length) = match cut.family {
         CutFamily::Dice => (side(target.width), side(target.length), side(target.thickness)),
@@ -112,7 +112,7 @@ fn stages(food: &Food, cut: &Cut, target: &Target, block: &Block, stack: u32) ->
     let (t, w) = (mm(plank), mm(stick));
     let (high, wide) = (f64::from(block.planks) * t, f64::from(block.sticks) * w);
     let long = f64::from(block.pieces) * mm(length);
-    let mut found = to_a_block(food, long, wide);
+    let mut found = to_a_block(food, long, wide, flat_first);
     let mut cut_up = |title, detail, count: u32, size, shows, lies| {
         if count > 1 {
             found.push(Stage { title, detail, count: Some(count), size, shows, lies: Some(lies) });
@@ -127,7 +127,9 @@ fn stages(food: &Food, cut: &Cut, target: &Target, block: &Block, stack: u32) ->
         [long, wide, high],
     );
     let stacked = stack.min(block.planks).max(1);
-    let detail = if stacked > 1 {
+    let detail = if flat_first {
+        "Stack planks by twos, rounded edges off as they come; from the widest plank"
+    } else if stacked > 1 {
         "Stack planks by twos on their wide face; from each plank"
     } else {
         "Flat on the board, tough side down; from each plank"
@@ -135,7 +137,11 @@ fn stages(food: &Food, cut: &Cut, target: &Target, block: &Block, stack: u32) ->
     cut_up("Sticks", detail, block.sticks, stick, StepShows::Sticks, [long, wide, f64::from(stacked) * t]);
     cut_up(
         "Crosscuts",
-        "Gather the sticks, ends even against the flat of the blade; from each stick",
+        if flat_first {
+            "Gather the sticks, ragged ends off first; from the longest stick"
+        } else {
+            "Gather the sticks, ends even against the flat of the blade; from each stick"
+        },
         block.pieces,
         length,
         StepShows::Pieces,
@@ -145,7 +151,7 @@ fn stages(food: &Food, cut: &Cut, target: &Target, block: &Block, stack: u32) ->
 }
 
 /// What comes before the planks: ends off, a flat face, the sides squared.
-fn to_a_block(food: &Food, long: f64, wide: f64) -> Vec<Stage> {
+fn to_a_block(food: &Food, long: f64, wide: f64, flat_first: bool) -> Vec<Stage> {
     let stage = |title, detail, shows, lies| Stage { title, detail, count: None, size: None, shows, lies };
     let cored = matches!(food.shape, Shape::Ball { core: Some(_), .. });
     let mut found = Vec::new();
@@ -159,7 +165,7 @@ fn to_a_block(food: &Food, long: f64, wide: f64) -> Vec<Stage> {
         let detail = "One slice off; it lies on its flat, and nothing rolls from here on.";
         found.push(stage("One flat face", detail, StepShows::Flat, None));
     }
-    if food.rolls || cored {
+    if (food.rolls || cored) && !flat_first {
         let detail = "Turn it onto the flat each time; look down the spine, the blade upright.";
         found.push(stage("Square the sides", detail, StepShows::Block, Some([long, wide, food.height().get()])));
     }
