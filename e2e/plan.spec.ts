@@ -123,6 +123,10 @@ test('segments are changed with the keyboard alone', async ({ page, app }) => {
 test('an edge is dragged, and the rule follows', async ({ page, app }) => {
   await page.goto(`${app.url}/courses/1/plan/5`);
   const segment = page.getByRole('button', { name: /Julienne of carrot Practice 2 30 minutes/ });
+  await expect(segment).toBeVisible();
+  // The rule takes its width when everything around it is there.
+  await page.waitForLoadState('networkidle');
+  await page.evaluate(() => document.fonts.ready);
   const box = await segment.boundingBox();
   if (!box) throw new Error('the segment is not drawn');
   await page.mouse.move(box.x + box.width - 1, box.y + 30);

@@ -7,7 +7,8 @@ export default defineConfig({
   workers: 2,
   fullyParallel: true,
   forbidOnly: Boolean(process.env.CI),
-  retries: 0,
+  // On a loaded machine a test is tried once more; it is then reported as flaky, not hidden.
+  retries: process.env.CI ? 1 : 0,
   reporter: process.env.CI ? 'line' : 'list',
   use: {
     viewport: { width: 1280, height: 800 },

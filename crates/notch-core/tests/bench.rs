@@ -14,7 +14,7 @@ use notch_core::carry::{CarriedCut, CutErrors, carry};
 use notch_core::catalogue::{Catalogue, Shape, Target, TargetSize};
 use notch_core::geometry::{work_flat_first, work_food};
 use notch_core::lesson::pieces_to_cut;
-use notch_core::onion::{Limits, Method, Wanted, choose};
+use notch_core::onion::{Cuts, Limits, Method, Wanted, choose};
 use notch_core::units::Millimetres;
 use proptest::prelude::*;
 
@@ -82,8 +82,55 @@ fn the_best_small_dice_in_few_strokes_has_no_level_cut() {
     let free = choose(wanted, Limits::default()).unwrap();
     assert!(free.found.iter().any(|each| matches!(each.method, Method::Level { .. })), "level cuts are compared where allowed");
     assert!(free.found[0].wanted >= found.found[0].wanted, "fewer limits are never worse");
+    let kinds: std::collections::BTreeSet<&str> = free.found.iter().map(|each| each.method.words()).collect();
+    assert_eq!(kinds.len(), 6, "every way is compared: {kinds:?}");
+    let of = |words: &str| free.found.iter().find(|each| each.method.words() == words).unwrap();
+    let (verticals, half_rings) = (of("verticals only"), of("crosswise half-rings, turned"));
+    assert_eq!((verticals.cuts, verticals.wanted), (half_rings.cuts, half_rings.wanted), "the same cells in another order");
     let none = choose(wanted, Limits { strokes: Some(3), no_level_cut: true }).unwrap();
     assert!(none.found.is_empty() && none.words.starts_with("No way"));
+}
+
+#[test]
+fn the_chosen_way_is_the_best_of_what_was_tried_and_its_depths_are_as_good() {
+    for (size, layers) in [(5.0, 8), (6.35, 8), (10.0, 6), (12.7, 10)] {
+        let wanted = Wanted { radius: mm(40.0), layers, size: mm(size), length: None };
+        let against = |cuts: u8, method: Method| {
+            let section = notch_core::onion::section(mm(40.0), layers, &Cuts::even(cuts).unwrap(), method).unwrap();
+            section.against(mm(size))
+        };
+        let found = choose(wanted, Limits::default()).unwrap();
+        for each in &found.found {
+            let (share, ribbons) = against(each.cuts, each.method);
+            assert!((share - each.wanted).abs() < 1e-12 && (ribbons - each.ribbons).abs() < 1e-12, "{each:?}");
+            assert_eq!(each.strokes, wanted.strokes(each.cuts, each.method));
+            if let (Some([from, to]), Method::Below { depth }) = (each.depths, each.method) {
+                assert!(from <= depth && depth <= to, "{from} to {to} holds {depth}");
+                for end in [from, to] {
+                    let share = against(each.cuts, Method::Below { depth: end }).0;
+                    assert!(share >= each.wanted * 0.99, "{end} is as good within 1 %");
+                }
+            }
+            for cuts in [each.cuts - 1, each.cuts + 1].into_iter().filter(|cuts| *cuts > 0) {
+                assert!(against(cuts, each.method).0 <= each.wanted + 1e-12, "{cuts} cuts beat {each:?}");
+            }
+        }
+        let trade: Vec<(u32, f64)> = found.trade.iter().map(|point| (point.strokes, point.wanted)).collect();
+        assert!(
+            trade.windows(2).all(|pair| pair[0].0 < pair[1].0 && pair[0].1 < pair[1].1),
+            "more strokes, more of it: {trade:?}"
+        );
+        assert!((trade.last().unwrap().1 - found.found[0].wanted).abs() < 1e-12, "the trade ends at the best");
+    }
+}
+
+#[test]
+fn a_leek_is_chosen_for_by_its_own_strokes() {
+    let wanted = Wanted { radius: mm(17.5), layers: 6, size: mm(10.0), length: Some(mm(200.0)) };
+    // Nineteen crosscuts part twenty slabs of 10 mm; three cuts above them.
+    assert_eq!(wanted.strokes(3, Method::Verticals), 22);
+    let found = choose(wanted, Limits { strokes: Some(22), no_level_cut: true }).unwrap();
+    assert!(found.found.iter().all(|each| each.cuts <= 3 && each.ball.slabs == 20));
 }
 
 proptest! {

@@ -210,14 +210,9 @@ fn the_knife_is_the_best_on_the_rack_or_the_one_that_is_asked_for() {
     let best = look(&question("potato", "batonnet")).unwrap();
     assert_eq!(best.blade.as_ref().unwrap().index, 0);
     assert!(best.knives[0].refused.is_none());
-    let asked =
-        BenchQuestion { knife_type: Some("bread".into()), knife_length: Some(mm(230.0)), ..question("potato", "batonnet") };
-    let serrated = look(&asked);
-    let serrated = serrated.or_else(|_| {
-        let usual = CATALOGUE.knife("bread").unwrap().length.usual;
-        look(&BenchQuestion { knife_length: Some(usual), ..asked.clone() })
-    });
-    let serrated = serrated.unwrap();
+    let usual = CATALOGUE.knife("bread").unwrap().length.usual;
+    let asked = BenchQuestion { knife_type: Some("bread".into()), knife_length: Some(usual), ..question("potato", "batonnet") };
+    let serrated = look(&asked).unwrap();
     let knife = &serrated.knives[serrated.blade.unwrap().index];
     assert_eq!(knife.knife_type, "bread");
     assert!(knife.refused.as_ref().is_some_and(|why| !why.is_empty()));

@@ -193,7 +193,7 @@ pub fn choose(wanted: Wanted, limits: Limits) -> Result<Choice, OnionError> {
 }
 
 fn methods(limits: Limits) -> Vec<Method> {
-    let mut methods = vec![Method::Verticals, Method::Centre, Method::Turned];
+    let mut methods = vec![Method::Verticals, Method::HalfRings, Method::Centre, Method::Turned];
     methods.extend(depths().map(|depth| Method::Below { depth }));
     if !limits.no_level_cut {
         methods.extend((1..=3).map(|level| Method::Level { level }));
