@@ -193,6 +193,27 @@ fn flat_first_is_not_squared_and_counts_its_own_planks() {
 }
 
 #[test]
+fn pieces_that_are_not_whole_are_told() {
+    let way = |food: &str, cut: &str, way: &str| {
+        let view = look(&question(food, cut)).unwrap();
+        view.ways.into_iter().find(|each| each.way == way).unwrap()
+    };
+    // A stick of 50 mm gives fifteen cubes of 3.175 mm and 2.4 mm over: one short end a stick.
+    let squared = way("carrot", "brunoise", "squared");
+    assert_eq!(squared.partial * 15, squared.pieces);
+    assert_eq!(way("carrot", "julienne", "squared").partial, 0, "blocks are as long as the sticks");
+    let kitchen = way("carrot", "julienne", "flat_first");
+    assert!(kitchen.partial > 0 && kitchen.partial < kitchen.pieces, "rounded edges: {}", kitchen.partial);
+    assert!(way("potato", "batonnet", "flat_first").partial > 0);
+    assert!(way("onion", "small_dice", "layers").partial > 0, "crumbs");
+    // 250 mm less two trims, in pieces of 50 mm: nothing is over where it comes out even.
+    let celery = way("celery", "batonnet", "squared");
+    let food = CATALOGUE.food("celery").unwrap();
+    let even = ((food.length().get() - 2.0 * food.trim.get()) / 50.0).fract() < 1e-9;
+    assert_eq!(celery.partial == 0, even);
+}
+
+#[test]
 fn an_opened_sheet_is_not_planked_and_an_apple_is_cut_around_its_core() {
     let pepper = look(&question("bell_pepper", "julienne")).unwrap();
     assert!(pepper.steps.iter().all(|step| !["Planks", "Square the sides", "One flat face"].contains(&step.title.as_str())));

@@ -132,6 +132,7 @@ fn flat_first_sticks() {
         let sticks: Vec<u32> = serde_json::from_value(out["sticks_per_plank"].clone()).unwrap();
         assert_eq!(found.sticks, sticks, "{row}");
         assert_eq!(found.count, count(out, "count"), "{row}");
+        assert_eq!(found.count + found.rounded, count(out, "count_if_larger_chord_used"), "{row}");
         near(found.share, number(out, "area_fraction"), "area");
         near(found.slice_share, number(out, "slice_area_fraction"), "slice");
         assert!((found.cap.get() - number(out, "cap_height_left")).abs() < 1e-9, "{row}");

@@ -1274,6 +1274,11 @@ export interface components {
             /** @description The way in words. */
             name: string;
             /**
+             * Format: int32
+             * @description Pieces of one unit that are not whole: with a rounded edge, cut too short, or crumbs.
+             */
+            partial: number;
+            /**
              * Format: double
              * @description Grams of peel of one unit.
              */

@@ -13,6 +13,9 @@ pub struct FlatFirst {
     pub sticks: Vec<u32>,
     /// All sticks.
     pub count: u32,
+    /// Sticks with a rounded edge beside them: those that fit the larger chord of a plank's two faces
+    /// and not the smaller.
+    pub rounded: u32,
     /// Area of the sticks over the area of the disc, 0..1.
     pub share: f64,
     /// Area of the slice cut off below over the area of the disc, 0..1.
@@ -39,25 +42,32 @@ pub fn flat_first(diameter: Millimetres, slice: Millimetres, thickness: Millimet
     let disc = std::f64::consts::PI * d * d / 4.0;
     let planks = if t > 0.0 { times(d - s, t).min(100_000) } else { 0 };
     let floor = s - d / 2.0;
-    let sticks: Vec<u32> = (0..planks)
-        .map(|plank| {
-            let faces = [plank, plank + 1].map(|face| 2.0 * half_chord(d, floor + f64::from(face) * t));
-            let chord = faces[0].min(faces[1]);
-            if w > 0.0 { times(chord, w) } else { 0 }
-        })
-        .collect();
+    let chord = |face: u32| 2.0 * half_chord(d, floor + f64::from(face) * t);
+    let fit = |chord: f64| if w > 0.0 { times(chord, w) } else { 0 };
+    let sticks: Vec<u32> = (0..planks).map(|plank| fit(chord(plank).min(chord(plank + 1)))).collect();
     let count = sticks.iter().copied().fold(0, u32::saturating_add);
+    let larger = (0..planks).map(|plank| fit(chord(plank).max(chord(plank + 1)))).fold(0, u32::saturating_add);
     let angle = if d > 0.0 { 2.0 * (1.0 - 2.0 * s / d).clamp(-1.0, 1.0).acos() } else { 0.0 };
     FlatFirst {
         cap: Millimetres::clamped(d - s - f64::from(planks) * t),
         share: if disc > 0.0 { f64::from(count) * t * w / disc } else { 0.0 },
         slice_share: (angle - angle.sin()) / (2.0 * std::f64::consts::PI),
         count,
+        rounded: larger.saturating_sub(count),
         sticks,
     }
 }
 
-/// Pieces of each stick of each plank of an egg-shaped food that is cut flat first, from the board up.
+/// What an egg-shaped food gives when it is cut flat first.
+#[derive(Clone, Debug, PartialEq, Eq)]
+pub struct FlatFirstEgg {
+    /// Pieces of each stick of each plank, from the board up.
+    pub planks: Vec<Vec<u32>>,
+    /// Pieces with a rounded edge: those that fit the larger face of a plank and not the smaller.
+    pub rounded: u32,
+}
+
+/// Cuts an egg-shaped food flat first.
 ///
 /// The slice is taken off below; planks are as in [`flat_first`]. A plank's usable outline is the
 /// smaller of the ellipses at its two faces; sticks of `width` lie side by side around the middle, and
@@ -65,16 +75,15 @@ pub fn flat_first(diameter: Millimetres, slice: Millimetres, thickness: Millimet
 ///
 /// `axes` are the full length (along the sticks), width and height. Nothing that fits gives planks
 /// without sticks.
-pub fn flat_first_egg(axes: [Millimetres; 3], slice: Millimetres, piece: Piece) -> Vec<Vec<u32>> {
+pub fn flat_first_egg(axes: [Millimetres; 3], slice: Millimetres, piece: Piece) -> FlatFirstEgg {
     let [long, wide, high] = axes.map(Millimetres::get);
     let (t, w, l) = (piece.thickness().get(), piece.width().get(), piece.length().get());
     let s = slice.get().min(high);
     let planks = times(high - s, t).min(10_000);
     let at = |face: u32| (2.0 * (s - high / 2.0 + f64::from(face) * t) / high.max(f64::MIN_POSITIVE)).clamp(-1.0, 1.0);
     let share = |face: u32| (1.0 - at(face).powi(2)).max(0.0).sqrt();
-    let of_plank = |plank: u32| {
-        let smaller = share(plank).min(share(plank + 1));
-        let (half_long, half_wide) = (long / 2.0 * smaller, wide / 2.0 * smaller);
+    let sticks = |share: f64| -> Vec<u32> {
+        let (half_long, half_wide) = (long / 2.0 * share, wide / 2.0 * share);
         let sticks = times(2.0 * half_wide, w);
         let of_stick = |stick: u32| {
             let edge = |side: u32| (f64::from(side) - f64::from(sticks) / 2.0) * w;
@@ -83,5 +92,9 @@ pub fn flat_first_egg(axes: [Millimetres; 3], slice: Millimetres, piece: Piece) 
         };
         (0..sticks).map(of_stick).collect()
     };
-    (0..planks).map(of_plank).collect()
+    let sum = |pieces: &Vec<u32>| pieces.iter().copied().fold(0, u32::saturating_add);
+    let full: Vec<Vec<u32>> = (0..planks).map(|plank| sticks(share(plank).min(share(plank + 1)))).collect();
+    let larger = (0..planks).map(|plank| sum(&sticks(share(plank).max(share(plank + 1)))));
+    let rounded = larger.zip(&full).map(|(larger, full)| larger.saturating_sub(sum(full))).fold(0, u32::saturating_add);
+    FlatFirstEgg { planks: full, rounded }
 }

@@ -18,6 +18,8 @@ pub struct KitchenSegment {
     pub height: Millimetres,
     /// Depth of the slice that makes the flat.
     pub slice: Millimetres,
+    /// Pieces that are not whole: with a rounded edge, or cut too short.
+    pub partial: u32,
 }
 
 /// What one unit gives when it is cut flat first.
@@ -121,7 +123,9 @@ fn root(
         let slice = slice_of(part.far_diameter);
         let flat = flat_first(part.far_diameter, slice, piece.thickness(), piece.width());
         let planks = flat.sticks.iter().map(|sticks| vec![per_stick; *sticks as usize]).collect();
-        KitchenSegment { planks, width: part.far_diameter, height: part.far_diameter, slice }
+        let short = block_length.get() - f64::from(per_stick) * piece.length().get() > 1e-6 * block_length.get();
+        let partial = flat.rounded.saturating_mul(per_stick).saturating_add(if short { flat.count } else { 0 });
+        KitchenSegment { planks, width: part.far_diameter, height: part.far_diameter, slice, partial }
     };
     let segments: Vec<KitchenSegment> = found.segments.iter().map(segment).collect();
     let partings = (segments.len() as u64).saturating_sub(1) + u64::from(found.tail.get() > 1e-6);
@@ -131,8 +135,8 @@ fn root(
 
 fn egg(food: &Food, axes: [Millimetres; 3], piece: Piece, handling: &Handling) -> KitchenWork {
     let slice = slice_of(axes[2]);
-    let planks = flat_first_egg(axes, slice, piece);
-    let segment = KitchenSegment { planks, width: axes[1], height: axes[2], slice };
+    let found = flat_first_egg(axes, slice, piece);
+    let segment = KitchenSegment { planks: found.planks, width: axes[1], height: axes[2], slice, partial: found.rounded };
     finish(vec![segment], super::work::volume(food), 0.0, 0, piece, (handling, true))
 }
 
@@ -154,6 +158,7 @@ fn finish(
     let kept = f64::from(pieces) * piece.volume();
     let worked = WorkedFood {
         pieces,
+        partial: segments.iter().map(|segment| segment.partial).fold(0, u32::saturating_add),
         strokes: if pieces == 0 { 0 } else { labour.strokes + between },
         regroupings: labour.regroupings,
         volume,

@@ -24,6 +24,7 @@ pub(super) fn dice(food: &Food, target: &Target) -> Result<WorkedFood, NoCount> 
     let usable = length.map_or(volume, |length| volume * length.get() / food.length().get());
     let nothing = WorkedFood {
         pieces: 0,
+        partial: 0,
         strokes: 0,
         regroupings: 0,
         volume,
@@ -40,6 +41,7 @@ pub(super) fn dice(food: &Food, target: &Target) -> Result<WorkedFood, NoCount> 
     let whole = (figures.count as f64 * (1.0 - figures.count_crumbs)).round() as u32;
     Ok(WorkedFood {
         pieces: whole.saturating_mul(2),
+        partial: u32::try_from(figures.count).unwrap_or(u32::MAX).saturating_sub(whole).saturating_mul(2),
         strokes: 1 + 2 + 2 * u64::from(wanted.strokes(cuts, Method::Verticals)),
         regroupings: 2,
         trimmings: Trimmings { squaring: usable * figures.share_crumbs, ..nothing.trimmings },

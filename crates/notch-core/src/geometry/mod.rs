@@ -18,7 +18,7 @@ mod work;
 pub use cored::{Cheek, Cheeks, core_volume, squared_cored_ball};
 pub use cylinder::{Squared, squared_cylinder};
 pub use ellipsoid::{EllipsoidBlock, squared_ellipsoid};
-pub use flat_first::{FlatFirst, flat_first, flat_first_egg};
+pub use flat_first::{FlatFirst, FlatFirstEgg, flat_first, flat_first_egg};
 pub use frustum::{FrustumYield, Segment, squared_frustum};
 pub use hand_work::{HandWork, Mince, Rolls, Turned, Wedges, mince, peeled, rolled_leaves, turned, wedges};
 pub use kitchen::{FLAT_SHARE, KitchenSegment, KitchenWork, work_flat_first};

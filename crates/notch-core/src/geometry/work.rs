@@ -57,6 +57,8 @@ impl Trimmings {
 pub struct WorkedFood {
     /// Pieces of the target's size.
     pub pieces: u32,
+    /// Pieces that are not whole: with a rounded edge, cut too short, or crumbs.
+    pub partial: u32,
     /// Strokes for one unit.
     pub strokes: u64,
     /// Times that something is stacked or gathered again.
@@ -153,8 +155,20 @@ fn blocks(food: &Food, cut: &Cut, target: &Target, handling: &Handling) -> Resul
     let squared = !matches!(food.shape, Shape::Sheet { .. } | Shape::Stalk { .. } | Shape::Block { .. });
     let own = work.total() - if squared { 0 } else { work.squaring };
     let kept = f64::from(pieces) * piece_volume;
+    // The last piece of a stick is short where the block is no whole number of them.
+    let block_length = match food.shape {
+        Shape::Frustum { .. } | Shape::Cylinder { .. } if dice => DICING_BLOCK.longer(piece.length()),
+        Shape::Stalk { length, .. } => length.less(food.trim + food.trim),
+        Shape::Block { length, .. } => length,
+        _ => Millimetres::ZERO,
+    };
+    let short = |block: &&Block| {
+        block.count() > 0 && block_length.get() - f64::from(block.pieces) * piece.length().get() > 1e-6 * block_length.get()
+    };
+    let partial = blocks.iter().filter(short).map(|block| block.planks.saturating_mul(block.sticks));
     Ok(WorkedFood {
         pieces,
+        partial: partial.fold(0, u32::saturating_add),
         strokes: if pieces == 0 { 0 } else { own + strokes_between },
         regroupings: work.regroupings,
         volume,
@@ -309,6 +323,7 @@ fn slices(food: &Food, cut: &Cut, target: &Target) -> Result<WorkedFood, NoCount
     let count = pieces.saturating_mul(halves);
     Ok(WorkedFood {
         pieces: count,
+        partial: 0,
         strokes: if count == 0 { 0 } else { u64::from(count) + u64::from(halves) },
         regroupings: u64::from(halves),
         volume: whole,
@@ -331,6 +346,7 @@ fn in_wedges(food: &Food, handling: &Handling) -> Result<WorkedFood, NoCount> {
     let trims = if food.trim.get() > 0.0 { 2 } else { 0 };
     Ok(WorkedFood {
         pieces: u32::from(found.count),
+        partial: 0,
         strokes: u64::from(found.strokes) + cored + trims,
         regroupings: 2,
         volume: whole,

@@ -18,6 +18,7 @@ export function WayFigures({ way }: { way: Api['BenchWay'] }) {
   return (
     <dl className={styles.figures}>
       <Figure name="pieces" value={String(way.pieces)} />
+      {way.partial > 0 && <Figure name="not whole" value={String(way.partial)} />}
       <Figure name="strokes" value={String(way.strokes)} />
       <Figure name="minutes" value={minutes(way.minutes)} />
       <Figure name="becomes pieces" value={percent(way.share)} />

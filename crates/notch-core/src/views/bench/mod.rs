@@ -131,6 +131,8 @@ pub struct BenchWay {
     pub name: String,
     /// Pieces of one unit.
     pub pieces: u32,
+    /// Pieces of one unit that are not whole: with a rounded edge, cut too short, or crumbs.
+    pub partial: u32,
     /// Strokes for one unit.
     pub strokes: u64,
     /// Minutes for one unit at the class's pace.
@@ -501,6 +503,7 @@ impl Input<'_> {
             way: way.to_owned(),
             name: name.to_owned(),
             pieces: worked.pieces,
+            partial: worked.partial,
             strokes: worked.strokes,
             minutes: minutes(self.school.course.fields.pace),
             minutes_by_pace: Pace::ALL.iter().map(|pace| PaceMinutes { pace: *pace, minutes: minutes(*pace) }).collect(),
