@@ -266,7 +266,16 @@ pub(super) fn regions(r: f64, cuts: &Cuts, method: Method) -> Vec<Region> {
                 let (sine, cosine) = (std::f64::consts::PI * share).sin_cos();
                 [3.0 * r * cosine, 3.0 * r * sine]
             };
-            intervals.map(|(column, (from, to))| Region { column, corners: vec![[0.0, 0.0], corner(from), corner(to)] }).collect()
+            let fan = |(from, to): (f64, f64)| {
+                // Over a wide angle a straight far side would come inside the skin: it bends on the way.
+                let bends = if to - from > 0.5 {
+                    vec![from, (2.0 * from + to) / 3.0, (from + 2.0 * to) / 3.0, to]
+                } else {
+                    vec![from, to]
+                };
+                std::iter::once([0.0, 0.0]).chain(bends.into_iter().map(corner)).collect()
+            };
+            intervals.map(|(column, span)| Region { column, corners: fan(span) }).collect()
         }
         Method::Below { depth } => {
             let half = (1.0 / depth).atan();
