@@ -1154,29 +1154,6 @@ export interface components {
             wedges?: number | null;
             width?: components["schemas"]["Millimetres"] | null;
         };
-        /** @description A rectangle in the section, in mm: from the left, and down from the top of the food. */
-        BenchRect: {
-            /**
-             * Format: double
-             * @description Height.
-             */
-            height: number;
-            /**
-             * Format: double
-             * @description Width.
-             */
-            width: number;
-            /**
-             * Format: double
-             * @description Left side.
-             */
-            x: number;
-            /**
-             * Format: double
-             * @description Top side.
-             */
-            y: number;
-        };
         /** @description A step of the chain. */
         BenchStep: {
             /** @description Cautions that first come up here. */
@@ -1289,7 +1266,7 @@ export interface components {
              */
             pieces: number;
             /** @description The thickest section with its pieces. */
-            pieces_drawn: components["schemas"]["BenchRect"][];
+            pieces_drawn: components["schemas"]["PieceGrid"][];
             /**
              * Format: double
              * @description Share of the food that becomes pieces, 0..1.
@@ -3412,7 +3389,7 @@ export interface components {
              */
             wanted: number;
         };
-        /** @description Outline of a section; its centre is the origin of the drawing. */
+        /** @description Outline of a section. */
         Outline: {
             /** @description Full height. */
             height: components["schemas"]["Millimetres"];
@@ -3437,6 +3414,13 @@ export interface components {
              * @description How many layers.
              */
             layers: number;
+            /** @description Full width. */
+            width: components["schemas"]["Millimetres"];
+        } | {
+            /** @enum {string} */
+            kind: "arch";
+            /** @description Thickness of the wall. */
+            wall: components["schemas"]["Millimetres"];
             /** @description Full width. */
             width: components["schemas"]["Millimetres"];
         };
@@ -3554,6 +3538,44 @@ export interface components {
             /**
              * Format: double
              * @description 0 at the spine, 1 at the edge.
+             */
+            y: number;
+        };
+        /** @description Equal pieces side by side in the section, in mm. */
+        PieceGrid: {
+            /**
+             * Format: int32
+             * @description Pieces side by side.
+             */
+            columns: number;
+            /**
+             * Format: double
+             * @description Height of one piece.
+             */
+            piece_height: number;
+            /**
+             * Format: double
+             * @description Width of one piece.
+             */
+            piece_width: number;
+            /**
+             * Format: int32
+             * @description Pieces one above the other.
+             */
+            rows: number;
+            /**
+             * Format: double
+             * @description Degrees, clockwise around the first corner.
+             */
+            turn: number;
+            /**
+             * Format: double
+             * @description First corner, from the left of the outline.
+             */
+            x: number;
+            /**
+             * Format: double
+             * @description First corner, down from the top of the outline.
              */
             y: number;
         };
@@ -3843,28 +3865,12 @@ export interface components {
             /** @description Their areas in figures. */
             figures: components["schemas"]["Figures"];
         };
-        /** @description The squared block in the section. */
-        SectionBlock: {
-            /**
-             * Format: int32
-             * @description Pieces side by side.
-             */
-            columns: number;
-            /** @description Height of one piece. */
-            piece_height: components["schemas"]["Millimetres"];
-            /** @description Width of one piece. */
-            piece_width: components["schemas"]["Millimetres"];
-            /**
-             * Format: int32
-             * @description Pieces one above the other.
-             */
-            rows: number;
-        };
         /** @description What the section shows. */
         SectionDrawing: {
-            block?: components["schemas"]["SectionBlock"] | null;
             /** @description Outside. */
             outline: components["schemas"]["Outline"];
+            /** @description Pieces inside; none for slices, chopping and layered food. */
+            pieces: components["schemas"]["PieceGrid"][];
         };
         /**
          * @description What a stretch of the lesson is for.
@@ -4065,6 +4071,8 @@ export interface components {
             height: components["schemas"]["Millimetres"];
             /** @description Length along x. */
             length: components["schemas"]["Millimetres"];
+            /** @description Outline (y, z) of the section of an even body that is no box, in order; empty otherwise. */
+            profile: number[][];
             /** @description Slices of a round body, from its first end; none of a straight-sided one. */
             rings: components["schemas"]["SolidRing"][];
             /** @description Cut off each end before the work. */
@@ -4080,6 +4088,11 @@ export interface components {
             count: number[];
             /** @description One piece: along x, y, z in mm. */
             piece: number[];
+            /**
+             * Format: double
+             * @description Degrees that its y and z are turned around the line along x through the corner, y towards z.
+             */
+            turn: number;
         };
         /** @description A slice of a round body. */
         SolidRing: {

@@ -133,6 +133,9 @@ fn check_foods(catalogue: &Catalogue, mistakes: &mut Mistakes) {
         if let Shape::Ball { diameter, core: Some(core) } = food.shape {
             mistakes.unless(core < diameter, || format!("food {id}: core"));
         }
+        if let Shape::Stalk { width, thickness, .. } = food.shape {
+            mistakes.unless(thickness.get() <= width.get() / 2.0, || format!("food {id}: wall over half the width"));
+        }
     }
 }
 

@@ -10,17 +10,56 @@ use crate::units::Millimetres;
 #[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
 #[allow(missing_docs)] // the names say it; all fields are lengths in millimetres unless named otherwise
 pub enum Shape {
-    Frustum { big_end: Millimetres, small_end: Millimetres, length: Millimetres },
-    Cylinder { diameter: Millimetres, length: Millimetres },
-    Ellipsoid { length: Millimetres, width: Millimetres, height: Millimetres },
-    Ball { diameter: Millimetres, core: Option<Millimetres> },
-    LayeredBall { diameter: Millimetres, layers: u8 },
-    LayeredCylinder { diameter: Millimetres, length: Millimetres, layers: u8 },
-    Stalk { width: Millimetres, thickness: Millimetres, length: Millimetres },
-    Sheet { length: Millimetres, width: Millimetres, wall: Millimetres },
-    Block { length: Millimetres, width: Millimetres, height: Millimetres },
-    Cone { diameter: Millimetres, length: Millimetres },
-    Bundle { grams: f64 },
+    Frustum {
+        big_end: Millimetres,
+        small_end: Millimetres,
+        length: Millimetres,
+    },
+    Cylinder {
+        diameter: Millimetres,
+        length: Millimetres,
+    },
+    Ellipsoid {
+        length: Millimetres,
+        width: Millimetres,
+        height: Millimetres,
+    },
+    Ball {
+        diameter: Millimetres,
+        core: Option<Millimetres>,
+    },
+    LayeredBall {
+        diameter: Millimetres,
+        layers: u8,
+    },
+    LayeredCylinder {
+        diameter: Millimetres,
+        length: Millimetres,
+        layers: u8,
+    },
+    /// Half a ring, hollow side down: `width` across, `thickness` of its wall, at most half the width.
+    Stalk {
+        width: Millimetres,
+        thickness: Millimetres,
+        length: Millimetres,
+    },
+    Sheet {
+        length: Millimetres,
+        width: Millimetres,
+        wall: Millimetres,
+    },
+    Block {
+        length: Millimetres,
+        width: Millimetres,
+        height: Millimetres,
+    },
+    Cone {
+        diameter: Millimetres,
+        length: Millimetres,
+    },
+    Bundle {
+        grams: f64,
+    },
 }
 
 impl Shape {
@@ -119,7 +158,7 @@ impl Food {
             | Shape::LayeredCylinder { diameter: d, .. }
             | Shape::Cone { diameter: d, .. } => d,
             Shape::Ellipsoid { height, .. } | Shape::Block { height, .. } => height,
-            Shape::Stalk { thickness, .. } => thickness,
+            Shape::Stalk { width, .. } => Millimetres::clamped(width.get() / 2.0),
             Shape::Sheet { wall, .. } => wall,
             Shape::Bundle { .. } => Millimetres::whole(15),
         };

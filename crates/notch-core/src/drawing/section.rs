@@ -1,12 +1,13 @@
-//! The cross-section of a food with the block that is squared from it.
+//! The cross-section of a food with the pieces that are cut from it.
 
 use serde::Serialize;
 
-use crate::catalogue::{Cut, CutFamily, Food, Shape, Target};
+use super::solid::{SolidBlock, squared_blocks};
+use crate::catalogue::{Cut, Food, Shape, Target};
 use crate::geometry::Block;
 use crate::units::Millimetres;
 
-/// Outline of a section; its centre is the origin of the drawing.
+/// Outline of a section.
 #[derive(Clone, Copy, Debug, PartialEq, Serialize)]
 #[serde(tag = "kind", rename_all = "snake_case")]
 #[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
@@ -34,33 +35,57 @@ pub enum Outline {
         /// Halved, lying on its flat face.
         halved: bool,
     },
+    /// Half a ring, hollow side down; half as high as it is wide.
+    Arch {
+        /// Full width.
+        width: Millimetres,
+        /// Thickness of the wall.
+        wall: Millimetres,
+    },
 }
 
-/// The squared block in the section.
+impl Outline {
+    /// Full width and height, mm.
+    fn extent(self) -> (f64, f64) {
+        match self {
+            Outline::Ellipse { width, height } | Outline::Rectangle { width, height } => (width.get(), height.get()),
+            Outline::Rings { width, halved: false, .. } => (width.get(), width.get()),
+            Outline::Rings { width, .. } | Outline::Arch { width, .. } => (width.get(), width.get() / 2.0),
+        }
+    }
+}
+
+/// Equal pieces side by side in the section, in mm.
 #[derive(Clone, Copy, Debug, PartialEq, Serialize)]
 #[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
-pub struct SectionBlock {
+pub struct PieceGrid {
+    /// First corner, from the left of the outline.
+    pub x: f64,
+    /// First corner, down from the top of the outline.
+    pub y: f64,
+    /// Degrees, clockwise around the first corner.
+    pub turn: f64,
     /// Pieces side by side.
     pub columns: u32,
     /// Pieces one above the other.
     pub rows: u32,
     /// Width of one piece.
-    pub piece_width: Millimetres,
+    pub piece_width: f64,
     /// Height of one piece.
-    pub piece_height: Millimetres,
+    pub piece_height: f64,
 }
 
 /// What the section shows.
-#[derive(Clone, Copy, Debug, PartialEq, Serialize)]
+#[derive(Clone, Debug, PartialEq, Serialize)]
 #[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
 pub struct SectionDrawing {
     /// Outside.
     pub outline: Outline,
-    /// Block inside; none for slices, chopping and layered food.
-    pub block: Option<SectionBlock>,
+    /// Pieces inside; none for slices, chopping and layered food.
+    pub pieces: Vec<PieceGrid>,
 }
 
-/// Draws the section of a food with its largest block; `None` for a bundle.
+/// Draws the thickest section of a food with its squared pieces; `None` for a bundle.
 pub fn section(food: &Food, cut: &Cut, target: &Target, blocks: &[Block]) -> Option<SectionDrawing> {
     let first = blocks.first().filter(|block| block.planks > 0 && block.sticks > 0);
     let ellipse = |width, height| Outline::Ellipse { width, height };
@@ -74,31 +99,33 @@ pub fn section(food: &Food, cut: &Cut, target: &Target, blocks: &[Block]) -> Opt
         Shape::LayeredBall { diameter: width, layers } | Shape::LayeredCylinder { diameter: width, layers, .. } => {
             Outline::Rings { width, layers, halved: food.halve }
         }
-        Shape::Stalk { width, thickness: height, .. }
-        | Shape::Block { width, height, .. }
-        | Shape::Sheet { width, wall: height, .. } => Outline::Rectangle { width, height },
+        Shape::Stalk { width, thickness: wall, .. } => Outline::Arch { width, wall },
+        Shape::Block { width, height, .. } | Shape::Sheet { width, wall: height, .. } => Outline::Rectangle { width, height },
         Shape::Bundle { .. } => return None,
     };
-    Some(SectionDrawing { outline, block: first.and_then(|block| section_block(food, cut, target, block)) })
+    let seen = match food.shape {
+        Shape::Frustum { .. } | Shape::Cylinder { .. } => blocks.get(..1).unwrap_or_default(),
+        _ => blocks,
+    };
+    Some(SectionDrawing { outline, pieces: end_on(outline, &squared_blocks(food, cut, target, seen)) })
 }
 
-fn section_block(food: &Food, cut: &Cut, target: &Target, block: &Block) -> Option<SectionBlock> {
-    let thickness = target.thickness?.nominal();
-    let width = target.width?.nominal();
-    let length = target.length.map_or(width, |length| length.nominal());
-    // Planks lie one above the other; a dice is a stick of its two larger sides.
-    let (piece_height, piece_width) = match cut.family {
-        CutFamily::Dice => (width, length),
-        _ => (thickness, width),
+/// Blocks as they are seen along the food.
+pub fn end_on(outline: Outline, blocks: &[SolidBlock]) -> Vec<PieceGrid> {
+    let (width, height) = outline.extent();
+    let of = |block: &SolidBlock| {
+        let ([_, low, left], [_, piece_height, piece_width], [_, rows, columns]) = (block.at, block.piece, block.count);
+        let (sine, cosine) = block.turn.to_radians().sin_cos();
+        let up = f64::from(rows) * piece_height;
+        PieceGrid {
+            x: width / 2.0 + left + up * sine,
+            y: height / 2.0 - low - up * cosine,
+            turn: block.turn,
+            columns,
+            rows,
+            piece_width,
+            piece_height,
+        }
     };
-    let piece_height = if let Shape::Sheet { wall, .. } = food.shape { wall } else { piece_height };
-    // Where planks were laid across the food, turn the block so that it fits the outline.
-    let across = |count: u32, size: Millimetres| f64::from(count) * size.get();
-    let turned = matches!(food.shape, Shape::Ellipsoid { .. } | Shape::Stalk { .. } | Shape::Block { .. })
-        && across(block.planks, piece_height) > across(block.sticks, piece_width);
-    Some(if turned {
-        SectionBlock { columns: block.planks, rows: block.sticks, piece_width: piece_height, piece_height: piece_width }
-    } else {
-        SectionBlock { columns: block.sticks, rows: block.planks, piece_width, piece_height }
-    })
+    blocks.iter().map(of).collect()
 }

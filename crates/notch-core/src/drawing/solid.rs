@@ -2,9 +2,8 @@
 
 use serde::Serialize;
 
-use super::section::section;
 use crate::catalogue::{Cut, CutFamily, Food, Shape, Target, TargetSize};
-use crate::geometry::{Block, DICING_BLOCK, KitchenWork};
+use crate::geometry::{Block, DICING_BLOCK, KitchenSegment, Piece, squared_stalk};
 use crate::units::Millimetres;
 
 /// A slice of a round body.
@@ -33,6 +32,8 @@ pub struct Solid {
     pub trim: Millimetres,
     /// Slices of a round body, from its first end; none of a straight-sided one.
     pub rings: Vec<SolidRing>,
+    /// Outline (y, z) of the section of an even body that is no box, in order; empty otherwise.
+    pub profile: Vec<[f64; 2]>,
 }
 
 /// Pieces side by side in a block, each as large as the next.
@@ -45,6 +46,8 @@ pub struct SolidBlock {
     pub piece: [f64; 3],
     /// Pieces along x, y, z.
     pub count: [u32; 3],
+    /// Degrees that its y and z are turned around the line along x through the corner, y towards z.
+    pub turn: f64,
 }
 
 /// Slices that a round body is drawn with.
@@ -62,7 +65,14 @@ pub fn solid(food: &Food) -> Option<Solid> {
             })
             .collect();
         let most = |of: fn(&SolidRing) -> f64| Millimetres::clamped(rings.iter().map(of).fold(0.0, f64::max));
-        Solid { length, width: most(|ring| ring.width), height: most(|ring| ring.height), trim: food.trim, rings }
+        Solid {
+            length,
+            width: most(|ring| ring.width),
+            height: most(|ring| ring.height),
+            trim: food.trim,
+            rings,
+            profile: Vec::new(),
+        }
     };
     let swell = |along: f64| 2.0 * (along * (1.0 - along)).max(0.0).sqrt();
     let even = |d: Millimetres| move |_: f64| (d.get(), d.get());
@@ -81,11 +91,27 @@ pub fn solid(food: &Food) -> Option<Solid> {
         Shape::Cone { diameter, length } => {
             round(length, &|along| (diameter.get() * (1.0 - along), diameter.get() * (1.0 - along)))
         }
-        Shape::Stalk { width, thickness: height, length }
-        | Shape::Block { length, width, height }
-        | Shape::Sheet { length, width, wall: height } => Solid { length, width, height, trim: food.trim, rings: Vec::new() },
+        Shape::Block { length, width, height } | Shape::Sheet { length, width, wall: height } => {
+            Solid { length, width, height, trim: food.trim, rings: Vec::new(), profile: Vec::new() }
+        }
+        Shape::Stalk { width, thickness, length } => {
+            let profile = half_ring(width.get() / 2.0, thickness.get());
+            Solid { length, width, height: food.height(), trim: food.trim, rings: Vec::new(), profile }
+        }
         Shape::Bundle { .. } => return None,
     })
+}
+
+/// Half a ring, hollow side down, its height around the axis.
+fn half_ring(outer: f64, wall: f64) -> Vec<[f64; 2]> {
+    let inner = (outer - wall).max(0.0);
+    let arc = |radius: f64| {
+        (0..=RINGS).map(move |k| {
+            let (sine, cosine) = (std::f64::consts::PI * f64::from(k) / f64::from(RINGS)).sin_cos();
+            [radius * sine - outer / 2.0, radius * cosine]
+        })
+    };
+    arc(outer).chain(arc(inner).rev()).collect()
 }
 
 /// How long a piece is along the food: a dice is crosscut at its thickness.
@@ -94,32 +120,80 @@ fn along(cut: &Cut, target: &Target) -> f64 {
     side.map_or(0.0, |side| side.nominal().get())
 }
 
+/// How thick and how wide a stick is: a dice is a stick of its two larger sides.
+fn across(cut: &Cut, target: &Target) -> Option<(f64, f64)> {
+    let (t, w) = match cut.family {
+        CutFamily::Dice => (target.width?, target.length.or(target.width)?),
+        _ => (target.thickness?, target.width?),
+    };
+    Some((t.nominal().get(), w.nominal().get()))
+}
+
 /// The squared blocks of a food where they lie in it; none for slices.
 pub fn squared_blocks(food: &Food, cut: &Cut, target: &Target, blocks: &[Block]) -> Vec<SolidBlock> {
     let piece_length = match food.shape {
         Shape::Sheet { .. } => target.length.map_or(0.0, |side| side.nominal().get()),
         _ => along(cut, target),
     };
-    if let Shape::Ball { diameter, core: Some(core) } = food.shape {
-        return around_a_core(diameter, core, target, piece_length, blocks);
+    match food.shape {
+        Shape::Ball { diameter, core: Some(core) } => return around_a_core(diameter, core, target, piece_length, blocks),
+        Shape::Stalk { .. } => return around_a_hollow(food, cut, target).unwrap_or_default(),
+        _ => {}
     }
     let segment = if cut.family == CutFamily::Dice { f64::max(DICING_BLOCK.get(), piece_length) } else { piece_length };
     let mut found = Vec::new();
     for (index, block) in blocks.iter().enumerate().filter(|(_, block)| block.count() > 0) {
-        let Some(drawn) = section(food, cut, target, &[*block]).and_then(|drawing| drawing.block) else { continue };
-        let (h, w) = (drawn.piece_height.get(), drawn.piece_width.get());
+        let Some([(rows, h), (columns, w)]) = rows_and_columns(food, cut, target, block) else { continue };
         let whole = f64::from(block.pieces) * piece_length;
         let start = match food.shape {
             Shape::Frustum { .. } | Shape::Cylinder { .. } => food.trim.get() + index as f64 * segment,
-            Shape::Stalk { .. } => food.trim.get(),
             Shape::Sheet { .. } | Shape::Block { .. } => 0.0,
             _ => (food.length().get() - whole) / 2.0,
         };
-        let count = [block.pieces, drawn.rows, drawn.columns];
         let low = |number: u32, size: f64| -f64::from(number) * size / 2.0;
-        found.push(SolidBlock { at: [start, low(drawn.rows, h), low(drawn.columns, w)], piece: [piece_length, h, w], count });
+        found.push(SolidBlock {
+            at: [start, low(rows, h), low(columns, w)],
+            piece: [piece_length, h, w],
+            count: [block.pieces, rows, columns],
+            turn: 0.0,
+        });
     }
     found
+}
+
+/// Rows of a block and the height of each, columns and the width of each.
+fn rows_and_columns(food: &Food, cut: &Cut, target: &Target, block: &Block) -> Option<[(u32, f64); 2]> {
+    let (height, width) = across(cut, target)?;
+    let height = if let Shape::Sheet { wall, .. } = food.shape { wall.get() } else { height };
+    // Where planks were laid across the food, turn the block so that it fits the outline.
+    let turned = matches!(food.shape, Shape::Ellipsoid { .. } | Shape::Block { .. })
+        && f64::from(block.planks) * height > f64::from(block.sticks) * width;
+    let (planks, sticks) = ((block.planks, height), (block.sticks, width));
+    Some(if turned { [sticks, planks] } else { [planks, sticks] })
+}
+
+/// Strips of a curved stalk, each square to the wall.
+fn around_a_hollow(food: &Food, cut: &Cut, target: &Target) -> Option<Vec<SolidBlock>> {
+    let Shape::Stalk { width, thickness, length } = food.shape else { return None };
+    let (t, w) = across(cut, target)?;
+    let piece = Piece::of(t, w, along(cut, target)).ok()?;
+    let stalk = squared_stalk(width, thickness, length.less(food.trim + food.trim), piece);
+    let (strip, depth) = if stalk.thickness_across { (t, w) } else { (w, t) };
+    let first = (std::f64::consts::PI - f64::from(stalk.strips) * stalk.angle) / 2.0;
+    let strip_at = |index: u32| {
+        let angle = first + (f64::from(index) + 0.5) * stalk.angle;
+        let (sine, cosine) = angle.sin_cos();
+        // Out from the middle of the hollow, then half a strip back along its own width.
+        let y = -width.get() / 4.0 + stalk.inner_face * sine + cosine * strip / 2.0;
+        let z = stalk.inner_face * cosine - sine * strip / 2.0;
+        SolidBlock {
+            at: [food.trim.get(), y, z],
+            piece: [piece.length().get(), depth, strip],
+            count: [stalk.along, stalk.deep, 1],
+            turn: 90.0 - angle.to_degrees(),
+        }
+    };
+    Some((0..stalk.strips).map(strip_at).collect())
 }
 
 /// Two wide cheeks above and below the core, two narrow ones at its sides, as they stand in the ball.
@@ -133,24 +207,33 @@ fn around_a_core(diameter: Millimetres, core: Millimetres, target: &Target, leng
         let start = (diameter.get() - f64::from(block.pieces) * length) / 2.0;
         let from = if index.is_multiple_of(2) { half_core } else { -half_core - deep };
         if index < 2 {
-            SolidBlock { at: [start, from, wide], piece: [length, t, w], count: [block.pieces, block.planks, block.sticks] }
+            SolidBlock {
+                at: [start, from, wide],
+                piece: [length, t, w],
+                count: [block.pieces, block.planks, block.sticks],
+                turn: 0.0,
+            }
         } else {
-            SolidBlock { at: [start, wide, from], piece: [length, w, t], count: [block.pieces, block.sticks, block.planks] }
+            SolidBlock {
+                at: [start, wide, from],
+                piece: [length, w, t],
+                count: [block.pieces, block.sticks, block.planks],
+                turn: 0.0,
+            }
         }
     };
     blocks.iter().enumerate().filter(|(_, block)| block.count() > 0).map(of).collect()
 }
 
-/// The planks of a food that is worked flat first, each a block of its own.
-pub fn kitchen_blocks(food: &Food, cut: &Cut, target: &Target, kitchen: &KitchenWork) -> Vec<SolidBlock> {
-    let side = |side: Option<TargetSize>| side.map_or(0.0, |side| side.nominal().get());
+/// The planks of segments that are worked flat first, each a block of its own.
+pub fn kitchen_blocks(food: &Food, cut: &Cut, target: &Target, segments: &[KitchenSegment]) -> Vec<SolidBlock> {
+    let Some((t, w)) = across(cut, target) else { return Vec::new() };
     let dice = cut.family == CutFamily::Dice;
-    let (t, w) = if dice { (side(target.width), side(target.length)) } else { (side(target.thickness), side(target.width)) };
     let length = along(cut, target);
     let segment = if dice { f64::max(DICING_BLOCK.get(), length) } else { length };
     let root = matches!(food.shape, Shape::Frustum { .. } | Shape::Cylinder { .. });
     let mut found = Vec::new();
-    for (index, part) in kitchen.segments.iter().enumerate() {
+    for (index, part) in segments.iter().enumerate() {
         let board = -part.height.get() / 2.0 + part.slice.get();
         for (plank, sticks) in (0u32..).zip(&part.planks) {
             let mut left = -(sticks.len() as f64) * w / 2.0;
@@ -161,7 +244,12 @@ pub fn kitchen_blocks(food: &Food, cut: &Cut, target: &Target, kitchen: &Kitchen
                 let start = if root { food.trim.get() + index as f64 * segment } else { middle };
                 if pieces > 0 {
                     let count = [pieces, 1, u32::try_from(across).unwrap_or(u32::MAX)];
-                    found.push(SolidBlock { at: [start, board + f64::from(plank) * t, left], piece: [length, t, w], count });
+                    found.push(SolidBlock {
+                        at: [start, board + f64::from(plank) * t, left],
+                        piece: [length, t, w],
+                        count,
+                        turn: 0.0,
+                    });
                 }
                 left += across as f64 * w;
             }

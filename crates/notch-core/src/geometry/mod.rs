@@ -12,6 +12,7 @@ mod hand_work;
 mod kitchen;
 mod layered;
 mod sheet;
+mod stalk;
 mod strokes;
 mod work;
 
@@ -23,6 +24,7 @@ pub use frustum::{FrustumYield, Segment, squared_frustum};
 pub use hand_work::{HandWork, Mince, Rolls, Turned, Wedges, mince, peeled, rolled_leaves, turned, wedges};
 pub use kitchen::{FLAT_SHARE, KitchenSegment, KitchenWork, work_flat_first};
 pub use sheet::{SheetYield, sheet};
+pub use stalk::{SquaredStalk, squared_stalk, stalk_volume};
 pub use strokes::{Chain, Strokes, strokes};
 pub use work::{Block, NoCount, Trimmings, WorkedFood, work_food};
 pub(crate) use work::{DICING_BLOCK, volume};

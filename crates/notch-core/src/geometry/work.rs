@@ -4,8 +4,8 @@ use serde::Serialize;
 use thiserror::Error;
 
 use super::{
-    Chain, Piece, PieceError, Strokes, core_volume, sheet, squared_cored_ball, squared_ellipsoid, squared_frustum, strokes,
-    times, wedges,
+    Chain, Piece, PieceError, SquaredStalk, Strokes, core_volume, sheet, squared_cored_ball, squared_ellipsoid, squared_frustum,
+    squared_stalk, stalk_volume, strokes, times, wedges,
 };
 use crate::catalogue::{Cut, CutFamily, Food, Handling, Shape, Target};
 use crate::units::Millimetres;
@@ -142,7 +142,9 @@ fn blocks(food: &Food, cut: &Cut, target: &Target, handling: &Handling) -> Resul
         Shape::Stalk { width, thickness, length } => {
             let usable = length.less(food.trim + food.trim);
             let ends = volume * (1.0 - usable.get() / length.get());
-            (vec![bar(usable, width, thickness, piece)], 0, ends)
+            let found = squared_stalk(width, thickness, usable, piece);
+            let (planks, sticks) = if found.thickness_across { (found.strips, found.deep) } else { (found.deep, found.strips) };
+            (vec![Block { planks, sticks, pieces: found.along, section: width }], stalk_strokes(found, handling), ends)
         }
         Shape::Sheet { length, width, .. } => (vec![flat(length, width, finished)], 0, 0.0),
     };
@@ -152,8 +154,11 @@ fn blocks(food: &Food, cut: &Cut, target: &Target, handling: &Handling) -> Resul
     };
     let pieces = blocks.iter().map(Block::count).fold(0, u32::saturating_add);
     let work = chain_strokes(&blocks, piece, handling);
-    let squared = !matches!(food.shape, Shape::Sheet { .. } | Shape::Stalk { .. } | Shape::Block { .. });
-    let own = work.total() - if squared { 0 } else { work.squaring };
+    let own = match food.shape {
+        Shape::Sheet { .. } | Shape::Block { .. } => work.total() - work.squaring,
+        Shape::Stalk { .. } => work.ends.saturating_add(work.crosscutting),
+        _ => work.total(),
+    };
     let kept = f64::from(pieces) * piece_volume;
     // The last piece of a stick is short where the block is no whole number of them.
     let block_length = match food.shape {
@@ -208,6 +213,13 @@ fn chain_strokes(blocks: &[Block], piece: Piece, handling: &Handling) -> Strokes
         });
     sum.ends = 2;
     sum
+}
+
+/// Both sides of each strip of a stalk, then each stack of strips on its side: its rounded faces off, and
+/// between its sticks.
+fn stalk_strokes(stalk: SquaredStalk, handling: &Handling) -> u64 {
+    let [strips, deep] = [stalk.strips, stalk.deep].map(u64::from);
+    2 * strips + strips.div_ceil(u64::from(handling.stack_planks.max(1))) * (deep + 1)
 }
 
 type BlocksStrokesEnds = (Vec<Block>, u64, f64);
@@ -277,7 +289,7 @@ pub(crate) fn volume(food: &Food) -> f64 {
         }
         Shape::Ellipsoid { length, width, height } => PI * length.get() * width.get() * height.get() / 6.0,
         Shape::Ball { diameter, .. } | Shape::LayeredBall { diameter, .. } => PI * diameter.get().powi(3) / 6.0,
-        Shape::Stalk { width, thickness, length } => width.get() * thickness.get() * length.get(),
+        Shape::Stalk { width, thickness, length } => stalk_volume(width, thickness, length),
         Shape::Sheet { length, width, wall } => length.get() * width.get() * wall.get(),
         Shape::Block { length, width, height } => length.get() * width.get() * height.get(),
         Shape::Cone { diameter, length } => PI * diameter.get().powi(2) * length.get() / 12.0,

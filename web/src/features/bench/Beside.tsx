@@ -1,13 +1,13 @@
 import { Button } from '@mantine/core';
 import type { Api } from '../../api/client';
 import { useBenchBeside, useCatalogue, useOnionsBeside } from '../../api/queries';
+import { Section } from '../../shared/drawing';
 import { percent } from '../../shared/format';
 import { Trouble } from '../../shared/State';
 import styles from './Bench.module.css';
 import { cutQuestion, onionQuestion } from './question';
 import { OnionCells } from './OnionCells';
 import { Figure, WayFigures } from './Ways';
-import { WaySection } from './WaySection';
 
 interface Props {
   /** The address that is being changed: it stands first. */
@@ -95,9 +95,8 @@ export function CutsBeside({ courseId, search, others, onChange }: Props & { cou
             under={[view.size && `${view.size} mm`, way?.name.toLowerCase()].filter(Boolean).join(', ')}
           >
             {view.outline && way && (
-              <WaySection
-                outline={view.outline}
-                pieces={way.pieces_drawn}
+              <Section
+                drawing={{ outline: view.outline, pieces: way.pieces_drawn }}
                 size={130}
                 food={cuts[index]?.food ?? ''}
                 label={`Section, ${view.title.toLowerCase()}`}

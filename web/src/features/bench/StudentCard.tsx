@@ -2,13 +2,13 @@ import { Button } from '@mantine/core';
 import { Link, useLocation } from 'react-router';
 import type { Api } from '../../api/client';
 import { useBench, useCatalogue, useCourse } from '../../api/queries';
+import { Section } from '../../shared/drawing';
 import { length, useUnit, withUnit } from '../../shared/format';
 import { Mark } from '../../shared/mark';
 import { Failed, Loading } from '../../shared/State';
 import styles from './Bench.module.css';
 import { cutQuestion } from './question';
 import { targetText } from './targetText';
-import { WaySection } from './WaySection';
 
 /** A card for a student's station: the piece at true size, the steps, the cautions. */
 export function StudentCard({ courseId, tabs }: { courseId: number; tabs: React.ReactNode }) {
@@ -51,14 +51,15 @@ export function StudentCard({ courseId, tabs }: { courseId: number; tabs: React.
           <TrueSize target={data.target} food={question.food} />
           {data.outline && way && (
             <figure>
-              <WaySection
-                outline={data.outline}
-                pieces={way.pieces_drawn}
+              <Section
+                drawing={{ outline: data.outline, pieces: way.pieces_drawn }}
                 size={170}
                 food={question.food}
                 label={`Section of ${data.title.toLowerCase()}`}
               />
-              <figcaption>{way.name}. Hatched is trimmed off.</figcaption>
+              <figcaption>
+                {way.name}.{way.pieces_drawn.length > 0 && ' Hatched is trimmed off.'}
+              </figcaption>
             </figure>
           )}
           <dl className={styles.cardFigures}>

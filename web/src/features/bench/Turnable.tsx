@@ -27,6 +27,8 @@ const FLAT = 0.8;
 /** Points of the body's skin; with a flat, those beyond it are brought onto it. */
 function skin(solid: Api['Solid'], from: number, to: number, flat = 1): Point3[] {
   const { width, height } = solid;
+  if (solid.profile.length > 0)
+    return [from, to].flatMap((x) => solid.profile.map(([y, z]): Point3 => [x, y ?? 0, z ?? 0]));
   if (solid.rings.length === 0) {
     return [from, to].flatMap((x) =>
       [-height / 2, (height / 2) * flat].flatMap((y): Point3[] => [
@@ -77,6 +79,14 @@ interface Box {
   size: Point3;
   /** Pieces along x, y, z. */
   count: Point3;
+  /** Radians that its y and z are turned around its corner. */
+  turn: number;
+}
+
+/** A step along a box's own axes, in space. */
+function step([x, y, z]: Point3, turn: number): Point3 {
+  const [sine, cosine] = [Math.sin(turn), Math.cos(turn)];
+  return [x, y * cosine - z * sine, y * sine + z * cosine];
 }
 
 /** The blocks as boxes: whole, or drawn apart into planks, sticks or slices of them. */
@@ -86,25 +96,33 @@ function boxes(blocks: Api['SolidBlock'][], shows: Shows): Box[] {
     const [nx, ny, nz] = block.count as [number, number, number];
     const [px, py, pz] = block.piece as [number, number, number];
     const [x, y, z] = block.at as [number, number, number];
+    const turn = (block.turn * Math.PI) / 180;
     const many = ny * nz * blocks.length > 500;
     const parts: Point3 = [apart === 3 ? nx : 1, apart >= 1 ? ny : 1, apart >= 2 && !many ? nz : 1];
     const gap = (part: number, size: number) => (part > 1 ? Math.max(0.8, size * 0.28) : 0);
     const gaps = [gap(parts[0], px), gap(parts[1], py), gap(parts[2], pz)] as const;
     const each: Point3 = [nx / parts[0], ny / parts[1], nz / parts[2]];
     const size: Point3 = [each[0] * px, each[1] * py, each[2] * pz];
-    const off = (part: number, index: number, step: number) => (index - (part - 1) / 2) * step;
+    const off = (part: number, index: number, gap: number) => (index - (part - 1) / 2) * gap;
     const found: Box[] = [];
     for (let i = 0; i < parts[0]; i++)
       for (let j = 0; j < parts[1]; j++)
         for (let k = 0; k < parts[2]; k++)
           found.push({
-            at: [
-              x + i * size[0] + off(parts[0], i, gaps[0]),
-              y + j * size[1] + off(parts[1], j, gaps[1]),
-              z + k * size[2] + off(parts[2], k, gaps[2]),
-            ],
+            at: moved(
+              [x, y, z],
+              step(
+                [
+                  i * size[0] + off(parts[0], i, gaps[0]),
+                  j * size[1] + off(parts[1], j, gaps[1]),
+                  k * size[2] + off(parts[2], k, gaps[2]),
+                ],
+                turn,
+              ),
+            ),
             size,
             count: apart === 0 ? [1, 1, 1] : each,
+            turn,
           });
     return found;
   });
@@ -122,13 +140,13 @@ function Faces({ box, eye, fill }: { box: Box; eye: Eye; fill: string }) {
     [0, 0, 1],
   ];
   return axes.map((axis, index) => {
-    const faces = nearness(axis, eye) >= 0;
+    const faces = nearness(step(axis, box.turn), eye) >= 0;
     const [u, v] = [(index + 1) % 3, (index + 2) % 3] as [0 | 1 | 2, 0 | 1 | 2];
     const depth = faces ? box.size[index as 0 | 1 | 2] : 0;
-    const corner = moved(box.at, [axis[0] * depth, axis[1] * depth, axis[2] * depth]);
+    const corner = moved(box.at, step([axis[0] * depth, axis[1] * depth, axis[2] * depth], box.turn));
     const side = (of: 0 | 1 | 2): Point3 => {
-      const step = box.size[of] / box.count[of];
-      return [of === 0 ? step : 0, of === 1 ? step : 0, of === 2 ? step : 0];
+      const one = box.size[of] / box.count[of];
+      return step([of === 0 ? one : 0, of === 1 ? one : 0, of === 2 ? one : 0], box.turn);
     };
     const [nu, nv] = [box.count[u], box.count[v]];
     const lines =
@@ -174,10 +192,11 @@ export function Turnable({ solid, blocks, shows, blade, bladeName, food, label }
   const ordered = ghost
     ? boxes(blocks, shows).sort((a, b) => {
         const of = (box: Box) =>
-          nearness(moved(box.at, [box.size[0] / 2, box.size[1] / 2, box.size[2] / 2]), eye);
+          nearness(moved(box.at, step([box.size[0] / 2, box.size[1] / 2, box.size[2] / 2], box.turn)), eye);
         return of(a) - of(b);
       })
     : [];
+  const nearEnd = nearness([1, 0, 0], eye) > 0 ? length : 0;
   const drag = (event: React.PointerEvent) => {
     if (!held.current) return;
     const { x, y, turn, raise } = held.current;
@@ -221,6 +240,12 @@ export function Turnable({ solid, blocks, shows, blade, bladeName, food, label }
             </>
           ) : (
             <path d={hull(skin(solid, 0, length))} fill={ghost ? `url(#${hatch})` : fill} />
+          )}
+          {solid.profile.length > 0 && (
+            <path
+              d={closed(solid.profile.map(([y, z]) => to2([nearEnd, y ?? 0, z ?? 0])))}
+              fill={`color-mix(in srgb, ${fill}, var(--ink) 14%)`}
+            />
           )}
         </g>
         {ordered.map((box) => (

@@ -1,8 +1,8 @@
 import { memo } from 'react';
 import type { Api } from '../../api/client';
+import { Section } from '../../shared/drawing';
 import { capital, grams, minutes, percent, useUnit, withUnit } from '../../shared/format';
 import styles from './Bench.module.css';
-import { WaySection } from './WaySection';
 
 export function Figure({ name, value }: { name: string; value: string }) {
   return (
@@ -46,9 +46,8 @@ export const Ways = memo(function Ways({ data, food }: { data: Api['BenchView'];
           <section key={way.way} className="card stack" aria-label={way.name}>
             <h2>{way.name}</h2>
             {data.outline && (
-              <WaySection
-                outline={data.outline}
-                pieces={way.pieces_drawn}
+              <Section
+                drawing={{ outline: data.outline, pieces: way.pieces_drawn }}
                 size={200}
                 food={food}
                 label={`Section, ${way.name.toLowerCase()}`}

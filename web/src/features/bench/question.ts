@@ -34,7 +34,7 @@ export function measures(shape: Shape): { key: string; label: string; size: numb
     case 'stalk':
       return [
         of('width', 'Width', shape.width),
-        of('thickness', 'Thickness', shape.thickness),
+        of('thickness', 'Wall', shape.thickness),
         of('length', 'Length', shape.length),
       ];
     case 'sheet':

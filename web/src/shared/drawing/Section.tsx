@@ -4,39 +4,31 @@ import type { Api } from '../../api/client';
 type Outline = Api['Outline'];
 
 function box(outline: Outline): [number, number] {
+  if (outline.kind === 'arch') return [outline.width, outline.width / 2];
   if (outline.kind === 'rings') return [outline.width, outline.halved ? outline.width / 2 : outline.width];
   return [outline.width, outline.height];
 }
 
-function shape(
-  outline: Outline,
-  fill: string,
-  extra?: React.SVGProps<SVGEllipseElement & SVGRectElement & SVGPathElement>,
-) {
-  if (outline.kind === 'ellipse')
-    return <ellipse rx={outline.width / 2} ry={outline.height / 2} fill={fill} {...extra} />;
-  if (outline.kind === 'rectangle') {
+/** The outline with its left at 0 and its top at 0. */
+function shape(outline: Outline, extra: React.SVGProps<SVGEllipseElement & SVGRectElement & SVGPathElement>) {
+  const [width, height] = box(outline);
+  const r = width / 2;
+  if (outline.kind === 'rectangle') return <rect width={width} height={height} rx={1.5} {...extra} />;
+  if (outline.kind === 'arch') {
+    const inner = r - outline.wall;
     return (
-      <rect
-        x={-outline.width / 2}
-        y={-outline.height / 2}
-        width={outline.width}
-        height={outline.height}
-        rx={1.5}
-        fill={fill}
+      <path
+        d={`M0 ${r}A${r} ${r} 0 0 1 ${width} ${r}H${r + inner}A${inner} ${inner} 0 0 0 ${r - inner} ${r}z`}
         {...extra}
       />
     );
   }
-  const r = outline.width / 2;
-  return outline.halved ? (
-    <path d={`M${-r} ${r / 2}A${r} ${r} 0 0 1 ${r} ${r / 2}z`} fill={fill} {...extra} />
-  ) : (
-    <ellipse rx={r} ry={r} fill={fill} {...extra} />
-  );
+  if (outline.kind === 'rings' && outline.halved)
+    return <path d={`M0 ${r}A${r} ${r} 0 0 1 ${width} ${r}z`} {...extra} />;
+  return <ellipse cx={r} cy={height / 2} rx={r} ry={height / 2} {...extra} />;
 }
 
-/** The food's section to scale: the block with its pieces, what is squared off hatched. */
+/** The food's section to scale with its pieces; what is not a piece is hatched. */
 export function Section({
   drawing,
   size,
@@ -49,18 +41,19 @@ export function Section({
   food: string;
 }) {
   const hatch = useId();
-  const [width, height] = box(drawing.outline);
+  const { outline, pieces } = drawing;
+  const [width, height] = box(outline);
   const most = Math.max(width, height) * 1.06;
-  const { block } = drawing;
-  const [bw, bh] = block ? [block.columns * block.piece_width, block.rows * block.piece_height] : [0, 0];
   const line = most / 130;
+  const across = pieces.length > 0 ? `url(#${hatch})` : 'var(--food)';
   return (
     <svg
       width={size}
       height={(size * height * 1.06) / most + 4}
-      viewBox={`${-most / 2} ${(-height * 1.06) / 2} ${most} ${height * 1.06}`}
+      viewBox={`${(width - most) / 2} ${-0.03 * height} ${most} ${height * 1.06}`}
       role="img"
       aria-label={label}
+      style={{ maxWidth: '100%' }}
     >
       <pattern
         id={hatch}
@@ -72,55 +65,40 @@ export function Section({
         <rect width={most / 22} height={most / 22} fill="var(--card)" />
         <line x1={0} x2={0} y1={0} y2={most / 22} stroke="var(--hatch)" strokeWidth={line * 1.6} />
       </pattern>
-      {shape(drawing.outline, block ? `url(#${hatch})` : 'var(--food)', {
-        stroke: 'var(--ink)',
-        strokeWidth: line * 1.6,
-      })}
-      {drawing.outline.kind === 'rings' && <Rings outline={drawing.outline} line={line} />}
-      {block && (
-        <g stroke="var(--ink)" strokeWidth={line}>
-          <rect
-            x={-bw / 2}
-            y={-bh / 2}
-            width={bw}
-            height={bh}
-            fill={food === 'carrot' ? 'var(--carrot)' : 'var(--food)'}
-          />
-          {Array.from({ length: Math.min(block.columns, 120) + 1 }, (_, i) => (
-            <line
-              key={`c${i}`}
-              x1={-bw / 2 + i * block.piece_width}
-              x2={-bw / 2 + i * block.piece_width}
-              y1={-bh / 2}
-              y2={bh / 2}
-            />
-          ))}
-          {Array.from({ length: Math.min(block.rows, 120) + 1 }, (_, i) => (
-            <line
-              key={`r${i}`}
-              y1={-bh / 2 + i * block.piece_height}
-              y2={-bh / 2 + i * block.piece_height}
-              x1={-bw / 2}
-              x2={bw / 2}
-            />
-          ))}
-        </g>
-      )}
+      {shape(outline, { fill: across, stroke: 'var(--ink)', strokeWidth: line * 1.6 })}
+      {outline.kind === 'rings' && <Rings outline={outline} line={line} />}
+      {pieces.map((grid) => (
+        <path
+          key={`${grid.x} ${grid.y}`}
+          transform={`translate(${grid.x} ${grid.y}) rotate(${grid.turn})`}
+          d={lines(grid)}
+          fill={food === 'carrot' ? 'var(--carrot)' : 'var(--food)'}
+          stroke="var(--ink)"
+          strokeWidth={line}
+        />
+      ))}
     </svg>
   );
 }
 
+/** Equal pieces side by side, as one path. */
+function lines({ columns, rows, piece_width: w, piece_height: h }: Api['PieceGrid']): string {
+  const [width, height] = [columns * w, rows * h];
+  const upright = Array.from({ length: columns - 1 }, (_, k) => `M${(k + 1) * w} 0V${height}`);
+  const level = Array.from({ length: rows - 1 }, (_, k) => `M0 ${(k + 1) * h}H${width}`);
+  return `M0 0H${width}V${height}H0z${[...upright, ...level].join('')}`;
+}
+
 function Rings({ outline, line }: { outline: Extract<Outline, { kind: 'rings' }>; line: number }) {
   const r = outline.width / 2;
-  const y = outline.halved ? r / 2 : 0;
   return (
     <g fill="none" stroke="var(--ink)" strokeWidth={line} opacity={0.7}>
       {Array.from({ length: outline.layers - 1 }, (_, k) => {
         const radius = (r * (k + 1)) / outline.layers;
         return outline.halved ? (
-          <path key={k} d={`M${-radius} ${y}A${radius} ${radius} 0 0 1 ${radius} ${y}`} />
+          <path key={k} d={`M${r - radius} ${r}A${radius} ${radius} 0 0 1 ${r + radius} ${r}`} />
         ) : (
-          <circle key={k} r={radius} />
+          <circle key={k} cx={r} cy={r} r={radius} />
         );
       })}
     </g>

@@ -18,10 +18,10 @@ use super::advice::{KnifeSource, School, candidates, job, label};
 use crate::carry::{Carried, CarriedCut, CutErrors, carry};
 use crate::catalogue::{Cut, CutFamily, Food, Handling, Shape, Target, TargetSize, Third};
 use crate::drawing::{
-    Outline, SectionBlock, Silhouette, Solid, SolidBlock, kitchen_blocks, outline, section, solid, squared_blocks,
+    Outline, PieceGrid, Silhouette, Solid, SolidBlock, end_on, kitchen_blocks, outline, section, solid, squared_blocks,
 };
 use crate::fitting::{Candidate, ShownCaution, Suggestion, Wanted, suggest};
-use crate::geometry::{Block, KitchenWork, WorkedFood, peeled, volume, work_flat_first, work_food};
+use crate::geometry::{Block, WorkedFood, peeled, volume, work_flat_first, work_food};
 use crate::lesson::{pieces_to_cut, student_minutes};
 use crate::people::Pace;
 use crate::problem::Problem;
@@ -97,20 +97,6 @@ pub struct BenchQuestion {
     pub way: Option<String>,
 }
 
-/// A rectangle in the section, in mm: from the left, and down from the top of the food.
-#[derive(Clone, Copy, Debug, PartialEq, Serialize)]
-#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
-pub struct BenchRect {
-    /// Left side.
-    pub x: f64,
-    /// Top side.
-    pub y: f64,
-    /// Width.
-    pub width: f64,
-    /// Height.
-    pub height: f64,
-}
-
 /// Minutes at a pace.
 #[derive(Clone, Copy, Debug, PartialEq, Serialize)]
 #[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
@@ -150,7 +136,7 @@ pub struct BenchWay {
     /// Grams of peel of one unit.
     pub peel_grams: f64,
     /// The thickest section with its pieces.
-    pub pieces_drawn: Vec<BenchRect>,
+    pub pieces_drawn: Vec<PieceGrid>,
     /// The blocks in space.
     pub blocks: Vec<SolidBlock>,
     /// Units that give each student enough.
@@ -378,6 +364,27 @@ fn figure_problems(question: &BenchQuestion) -> Vec<Problem> {
     problems
 }
 
+/// What is wrong with a food's measured shape.
+fn shape_problem(food: &Food, own_kind: bool) -> Option<Problem> {
+    let wrong = |name: &str, value: f64, allowed: &str| Some(Problem::new("/shape", name, value, "is out of range", allowed));
+    let sides = [food.width(), food.height(), food.length()];
+    match food.shape {
+        _ if !own_kind => {
+            let allowed = "the food's own kind of shape";
+            Some(Problem::new("/shape/kind", "shape", "another kind", "is not this food's", allowed))
+        }
+        Shape::Bundle { grams } if !(1.0..=5000.0).contains(&grams) => wrong("weight of the bundle", grams, "1 to 5000 g"),
+        Shape::Stalk { width, thickness: wall, .. } if !(1.0..=width.get() / 2.0).contains(&wall.get()) => {
+            let most = Millimetres::clamped(width.get() / 2.0);
+            wrong("wall of the stalk in mm", wall.get(), &format!("1 mm to half the width, {most} mm"))
+        }
+        _ if sides.iter().any(|side| !(3.0..=600.0).contains(&side.get())) || food.trim.get() * 2.0 >= food.length().get() => {
+            wrong("size of the food in mm", food.length().get(), "3 to 600 mm on each side")
+        }
+        _ => None,
+    }
+}
+
 /// What was asked, found in the catalogue and checked.
 struct Asked<'a> {
     food: Food,
@@ -415,31 +422,9 @@ fn asked<'a>(school: &School<'a>, question: &BenchQuestion) -> Result<Asked<'a>,
         ProduceSize::Large => food.shape.scaled(handling.produce.large),
     };
     if let Some(shape) = question.shape {
-        if std::mem::discriminant(&shape) != std::mem::discriminant(&food.shape) {
-            problems.push(Problem::new(
-                "/shape/kind",
-                "shape",
-                "another kind",
-                "is not this food's",
-                "the food's own kind of shape",
-            ));
-        }
+        let own_kind = std::mem::discriminant(&shape) == std::mem::discriminant(&food.shape);
         food.shape = shape;
-        if let Shape::Bundle { grams } = shape
-            && !(1.0..=5000.0).contains(&grams)
-        {
-            problems.push(Problem::new("/shape", "weight of the bundle", grams, "g is out of range", "1 to 5000 g"));
-        }
-        let sides = [food.width(), food.height(), food.length()];
-        if sides.iter().any(|side| !(3.0..=600.0).contains(&side.get())) || food.trim.get() * 2.0 >= food.length().get() {
-            problems.push(Problem::new(
-                "/shape",
-                "size of the food",
-                food.length(),
-                "mm is out of range",
-                "3 to 600 mm on each side",
-            ));
-        }
+        problems.extend(shape_problem(&food, own_kind));
     }
     let exact = |size: Millimetres| Some(TargetSize::Exact { size });
     target.thickness = question.thickness.map_or(target.thickness, exact);
@@ -466,32 +451,36 @@ impl Input<'_> {
         let Input { food, cut, target, .. } = *self;
         let mut ways = Vec::new();
         if let Some(worked) = squared {
-            let drawn = section(food, cut, target, &worked.blocks);
-            let rects = drawn.and_then(|drawing| Some(grid(drawing.outline, &drawing.block?)));
+            let drawn = section(food, cut, target, &worked.blocks).map(|drawing| drawing.pieces);
             let blocks = squared_blocks(food, cut, target, &worked.blocks);
-            let cored = matches!(food.shape, Shape::Ball { core: Some(_), .. });
-            let rects = if cored { Some(blocks.iter().flat_map(|block| end_on(food, block)).collect()) } else { rects };
             let name = if food.shape.layers().is_some() && cut.family == CutFamily::Dice {
                 ("layers", "Halved, verticals and crosscuts")
             } else if matches!(cut.family, CutFamily::Slices) {
                 ("squared", "Cut across")
-            } else if matches!(food.shape, Shape::Sheet { .. } | Shape::Stalk { .. } | Shape::Block { .. }) {
+            } else if matches!(food.shape, Shape::Sheet { .. } | Shape::Block { .. }) {
                 ("squared", "Laid flat as it is")
+            } else if matches!(food.shape, Shape::Stalk { .. }) {
+                ("squared", "Strips square to the wall")
             } else {
                 ("squared", "Squared, as for an exam")
             };
-            ways.push((worked.clone(), self.way(name, worked, rects.unwrap_or_default(), blocks)));
+            ways.push((worked.clone(), self.way(name, worked, drawn.unwrap_or_default(), blocks)));
         }
         if let Ok(kitchen) = work_flat_first(food, cut, target, self.handling) {
-            let rects = kitchen_rects(&kitchen, cut, target);
-            let blocks = kitchen_blocks(food, cut, target, &kitchen);
-            let way = self.way(("flat_first", "Flat first, as in a kitchen"), &kitchen.worked, rects, blocks);
+            let thickest = kitchen.segments.get(..1).unwrap_or_default();
+            let drawn = thickest.first().map(|part| {
+                let outline = Outline::Ellipse { width: part.width, height: part.height };
+                end_on(outline, &kitchen_blocks(food, cut, target, thickest))
+            });
+            let blocks = kitchen_blocks(food, cut, target, &kitchen.segments);
+            let name = ("flat_first", "Flat first, as in a kitchen");
+            let way = self.way(name, &kitchen.worked, drawn.unwrap_or_default(), blocks);
             ways.push((kitchen.worked, way));
         }
         ways
     }
 
-    fn way(&self, (way, name): (&str, &str), worked: &WorkedFood, drawn: Vec<BenchRect>, blocks: Vec<SolidBlock>) -> BenchWay {
+    fn way(&self, (way, name): (&str, &str), worked: &WorkedFood, drawn: Vec<PieceGrid>, blocks: Vec<SolidBlock>) -> BenchWay {
         let grams = |cubic: f64| cubic * self.food.density / 1000.0;
         let units_each = if worked.pieces == 0 { 0 } else { self.pieces_each.div_ceil(worked.pieces) };
         let students = u32::try_from(self.school.students.len()).unwrap_or(u32::MAX);
@@ -520,57 +509,6 @@ impl Input<'_> {
             cost_class: self.question.price.map(|price| price * grams_class / 1000.0),
         }
     }
-}
-
-/// The squared block's pieces around the middle of the section.
-fn grid(outline: Outline, block: &SectionBlock) -> Vec<BenchRect> {
-    let (across, down) = match outline {
-        Outline::Ellipse { width, height } | Outline::Rectangle { width, height } => (width.get(), height.get()),
-        Outline::Rings { width, .. } => (width.get(), width.get()),
-    };
-    let (w, h) = (block.piece_width.get(), block.piece_height.get());
-    let left = (across - f64::from(block.columns) * w) / 2.0;
-    let top = (down - f64::from(block.rows) * h) / 2.0;
-    let of_row = |row: u32| (0..block.columns).map(move |column| (row, column));
-    (0..block.rows)
-        .flat_map(of_row)
-        .take(4_000)
-        .map(|(row, column)| BenchRect { x: left + f64::from(column) * w, y: top + f64::from(row) * h, width: w, height: h })
-        .collect()
-}
-
-/// A block as it is seen along the food.
-fn end_on(food: &Food, block: &SolidBlock) -> Vec<BenchRect> {
-    let ([_, low, left], [_, height, width], [_, rows, columns]) = (block.at, block.piece, block.count);
-    let middle = (food.width().get() / 2.0, food.height().get() / 2.0);
-    let of_row = |row: u32| (0..columns).map(move |column| (row, column));
-    let rect = |(row, column): (u32, u32)| BenchRect {
-        x: middle.0 + left + f64::from(column) * width,
-        y: middle.1 - low - f64::from(row + 1) * height,
-        width,
-        height,
-    };
-    (0..rows).flat_map(of_row).take(4_000).map(rect).collect()
-}
-
-fn kitchen_rects(kitchen: &KitchenWork, cut: &Cut, target: &Target) -> Vec<BenchRect> {
-    let side = |size: Option<TargetSize>| size.map_or(1.0, |size| size.nominal().get());
-    let (t, w) = if cut.family == CutFamily::Dice {
-        (side(target.width), side(target.length))
-    } else {
-        (side(target.thickness), side(target.width))
-    };
-    let Some(thickest) = kitchen.segments.first() else { return Vec::new() };
-    let (width, height) = (thickest.width.get(), thickest.height.get());
-    let mut found = Vec::new();
-    for (plank, sticks) in (0u32..).zip(&thickest.planks) {
-        let y = height - thickest.slice.get() - f64::from(plank + 1) * t;
-        let left = (width - sticks.len() as f64 * w) / 2.0;
-        let drawn = (0u32..).zip(sticks).filter(|(_, pieces)| **pieces > 0);
-        found.extend(drawn.map(|(stick, _)| BenchRect { x: left + f64::from(stick) * w, y, width: w, height: t }));
-    }
-    found.truncate(4_000);
-    found
 }
 
 fn difference(ways: &[BenchWay]) -> String {

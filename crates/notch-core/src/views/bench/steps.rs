@@ -5,7 +5,7 @@ use serde::Serialize;
 use super::super::advice::{School, job};
 use crate::catalogue::{Cut, CutFamily, Food, Shape, Target, TargetSize, Third};
 use crate::fitting::{Candidate, ShownCaution, Wanted, suggest};
-use crate::geometry::Block;
+use crate::geometry::{Block, Piece, squared_stalk};
 use crate::units::Millimetres;
 
 /// What the drawing shows at a step.
@@ -113,19 +113,24 @@ fn stages((food, cut, target): (&Food, &Cut, &Target), block: &Block, flat_first
     let (high, wide) = (f64::from(block.planks) * t, f64::from(block.sticks) * w);
     let long = f64::from(block.pieces) * mm(length);
     let mut found = to_a_block(food, long, wide, flat_first);
+    if let Shape::Stalk { width, thickness, .. } = food.shape {
+        let piece = [plank, stick, length].map(|side| side.unwrap_or(Millimetres::ZERO));
+        let thickness_across = Piece::new(piece[0], piece[1], piece[2])
+            .is_ok_and(|piece| squared_stalk(width, thickness, food.length(), piece).thickness_across);
+        let sides = [(block.planks, plank), (block.sticks, stick)];
+        let [strips, deep] = if thickness_across { sides } else { [sides[1], sides[0]] };
+        found.extend(strips_of_a_stalk(strips, deep, stack, long));
+    }
+    let planked = !matches!(food.shape, Shape::Stalk { .. });
     let mut cut_up = |title, detail, count: u32, size, shows, lies| {
         if count > 1 {
             found.push(Stage { title, detail, count: Some(count), size, shows, lies: Some(lies) });
         }
     };
-    cut_up(
-        "Planks",
-        "The first one decides: its error is in every stick and cube that is cut from it.",
-        block.planks,
-        plank,
-        StepShows::Planks,
-        [long, wide, high],
-    );
+    if planked {
+        let detail = "The first one decides: its error is in every stick and cube that is cut from it.";
+        cut_up("Planks", detail, block.planks, plank, StepShows::Planks, [long, wide, high]);
+    }
     let stacked = stack.min(block.planks).max(1);
     let detail = if flat_first {
         "Stack planks by twos, rounded edges off as they come; from the widest plank"
@@ -134,7 +139,9 @@ fn stages((food, cut, target): (&Food, &Cut, &Target), block: &Block, flat_first
     } else {
         "Flat on the board, tough side down; from each plank"
     };
-    cut_up("Sticks", detail, block.sticks, stick, StepShows::Sticks, [long, wide, f64::from(stacked) * t]);
+    if planked {
+        cut_up("Sticks", detail, block.sticks, stick, StepShows::Sticks, [long, wide, f64::from(stacked) * t]);
+    }
     cut_up(
         "Crosscuts",
         if flat_first {
@@ -148,6 +155,35 @@ fn stages((food, cut, target): (&Food, &Cut, &Target), block: &Block, flat_first
         [long, wide.max(w), t],
     );
     found
+}
+
+/// Strips around the hollow of a stalk, then each split on its side; counts with the size of each.
+fn strips_of_a_stalk(
+    (strips, across): (u32, Option<Millimetres>),
+    (deep, depth): (u32, Option<Millimetres>),
+    stack: u32,
+    long: f64,
+) -> [Stage; 2] {
+    let mm = |size: Option<Millimetres>| size.map_or(1.0, Millimetres::get);
+    let stacked = f64::from(stack.min(strips).max(1));
+    [
+        Stage {
+            title: "Strips",
+            detail: "Hollow side down; both sides of a strip square to the wall. The first one decides.",
+            count: Some(strips),
+            size: across,
+            shows: StepShows::Block,
+            lies: None,
+        },
+        Stage {
+            title: "Sticks",
+            detail: "Strips on their sides, stacked by twos: rounded faces off, then between; from each strip",
+            count: Some(deep),
+            size: depth,
+            shows: StepShows::Sticks,
+            lies: Some([long, f64::from(deep) * mm(depth), stacked * mm(across)]),
+        },
+    ]
 }
 
 /// What comes before the planks: ends off, a flat face, the sides squared.
