@@ -22,6 +22,45 @@ test('julienne of a carrot: squared against flat first, with the difference in a
   await expect(pinned.last()).toContainText('2 each · 28 for students');
 });
 
+test('a size and a way that were tried are pinned, and changed in Plan', async ({
+  page,
+  app,
+}) => {
+  await page.goto(`${app.url}/courses/1/bench?t=5&w=5&way=flat_first&produce=large`);
+  await expect(page.getByRole('heading', { name: 'Julienne of carrot' })).toBeVisible();
+  const flat = page.getByRole('region', { name: 'Flat first, as in a kitchen' });
+  const pieces = await flat
+    .getByRole('term')
+    .filter({ hasText: /^pieces$/ })
+    .locator('..')
+    .locator('dd')
+    .innerText();
+  await page.getByRole('link', { name: 'Pin to lesson 5' }).click();
+  const editor = page.getByRole('region', { name: 'New exercise' });
+  await expect(editor).toContainText('Made another way: its own size · flat first · large produce');
+  await expect(editor.getByRole('heading', { name: /Julienne of carrot/ })).toContainText('5 × 5 × 50 mm');
+  await expect(editor.getByRole('term').filter({ hasText: 'pieces a carrot' }).locator('..')).toContainText(
+    pieces,
+  );
+  await editor.getByLabel('Width, mm').fill('0.1');
+  await expect(editor.getByText(/width: “0.1” mm is out of range/).first()).toBeVisible();
+  await editor.getByLabel('Width, mm').fill('six');
+  await expect(editor.getByText('“six” is no length: write 3.2')).toBeVisible();
+  await editor.getByLabel('Width, mm').fill('6');
+  await editor.getByText('squared', { exact: true }).click();
+  await expect(editor.getByRole('heading', { name: /Julienne of carrot/ })).toContainText('5 × 6 × 50 mm');
+  await editor.getByRole('button', { name: 'Add to the lesson' }).click();
+  const pinned = page.getByRole('region', { name: 'Julienne of carrot' }).last();
+  await expect(pinned).toContainText('5 × 6 × 50 mm');
+  await expect(pinned).toContainText('Made another way: its own size · large produce');
+  // Changing it starts from what is kept; a field that is emptied goes back to the course's size.
+  await pinned.getByRole('button', { name: 'Change' }).click();
+  const change = page.getByRole('region', { name: 'Change the exercise' });
+  await expect(change.getByLabel('Thickness, mm')).toHaveValue('5');
+  await change.getByLabel('Thickness, mm').fill('');
+  await expect(change.getByRole('heading', { name: /Julienne of carrot/ })).toContainText('3.2 × 6 × 50 mm');
+});
+
 test('a blade that leans 5° scatters the widths', async ({ page, app }) => {
   await page.goto(`${app.url}/courses/1/bench`);
   const errors = page.getByRole('region', { name: 'The first cut decides' });

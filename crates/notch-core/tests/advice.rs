@@ -11,14 +11,20 @@
 mod common;
 
 use common::{CATALOGUE, course, rack, student};
-use notch_core::catalogue::{AngleRange, BoardMaterial, Edge, Grip, Hold, IndexOnSpine, Motion, Schools, Third};
+use notch_core::Problem;
+use notch_core::catalogue::{AngleRange, BoardMaterial, Edge, Grip, Hold, IndexOnSpine, Motion, ProduceSize, Schools, Third};
 use notch_core::fitting::{Candidate, Case, Fit, Job, Wanted, rules, suggest};
+use notch_core::geometry::{Way, work_flat_first};
 use notch_core::lesson::Amount;
 use notch_core::people::{AgeBand, Hand, Pace};
-use notch_core::records::{ExerciseFields, Knife, Student};
+use notch_core::records::{ExerciseFields, Knife, Making, Student};
 use notch_core::units::Millimetres;
 use notch_core::views::{Advice, AdviceChoice, KnifeSource, School, advise, check_choice};
 use proptest::prelude::*;
+
+fn mm(size: f64) -> Millimetres {
+    Millimetres::new(size).unwrap()
+}
 
 fn choice(food: &str, cut: &str) -> AdviceChoice {
     AdviceChoice {
@@ -26,6 +32,7 @@ fn choice(food: &str, cut: &str) -> AdviceChoice {
         cut: cut.into(),
         amount: Amount::Pieces { count: 40 },
         own_minutes: None,
+        making: Making::default(),
         knife_type: None,
         knife_length: None,
         motion: None,
@@ -37,10 +44,14 @@ fn choice(food: &str, cut: &str) -> AdviceChoice {
     }
 }
 
-fn advice(age_band: AgeBand, choice: &AdviceChoice) -> Advice {
+fn tried(age_band: AgeBand, choice: &AdviceChoice) -> Result<Advice, Vec<Problem>> {
     let (course, students, knives) =
         (course(age_band), [student("Ivo", Hand::Right, &["celery"]), student("Ann", Hand::Left, &[])], rack());
-    advise(&School { catalogue: &CATALOGUE, course: &course, students: &students, knives: &knives }, choice).unwrap()
+    advise(&School { catalogue: &CATALOGUE, course: &course, students: &students, knives: &knives }, choice)
+}
+
+fn advice(age_band: AgeBand, choice: &AdviceChoice) -> Advice {
+    tried(age_band, choice).unwrap()
 }
 
 fn refusal<'a>(advice: &'a Advice, knife_type: &str) -> &'a str {
@@ -130,6 +141,7 @@ fn a_refused_setup_is_told_at_its_fields_and_an_allowed_one_keeps_its_warnings()
         third,
         amount: Amount::Pieces { count: 40 },
         own_minutes: None,
+        making: Making::default(),
     };
     let refused = check_choice(&school, &fields("bread", 230, Motion::Saw, Grip::IndexOnSpine, Third::Heel)).unwrap_err();
     let at: Vec<&str> = refused.iter().map(|problem| problem.pointer.as_str()).collect();
@@ -239,4 +251,53 @@ fn a_knife_has_an_angle_unless_it_has_teeth() {
         assert_eq!(kind.angle.is_none(), kind.edge == Edge::Serrated, "{}", kind.id);
         assert!(kind.angle.is_none_or(|AngleRange { to, .. }| to <= 25.0), "{}", kind.id);
     }
+}
+
+#[test]
+fn an_exercise_of_its_own_sizes_is_worked_to_them() {
+    let usual = advice(AgeBand::Adult, &choice("carrot", "julienne"));
+    let thick = Making { thickness: Some(mm(5.0)), width: Some(mm(5.0)), ..Making::default() };
+    let own = advice(AgeBand::Adult, &AdviceChoice { making: thick, ..choice("carrot", "julienne") });
+    assert_eq!((own.size.as_str(), usual.size.as_str()), ("5 × 5 × 50", "3.2 × 3.2 × 50"));
+    assert_eq!(own.target.length, usual.target.length, "what is not set stays the standard's");
+    let pieces = |advice: &Advice| advice.figures.pieces_per_unit.unwrap();
+    assert!(pieces(&own) < pieces(&usual));
+    assert!(own.figures.units_total >= usual.figures.units_total);
+}
+
+#[test]
+fn an_exercise_flat_first_has_the_figures_of_that_way() {
+    let (squared, flat) = (choice("carrot", "julienne"), Making { way: Way::FlatFirst, ..Making::default() });
+    let flat = AdviceChoice { making: flat, ..squared.clone() };
+    let (squared, flat) = (advice(AgeBand::Adult, &squared), advice(AgeBand::Adult, &flat));
+    let food = CATALOGUE.food("carrot").unwrap();
+    let (cut, target) = (CATALOGUE.cut("julienne").unwrap(), CATALOGUE.target("eighth", "julienne").unwrap());
+    let kitchen = work_flat_first(food, cut, &target, &CATALOGUE.handling).unwrap();
+    assert_eq!(flat.figures.pieces_per_unit, Some(kitchen.worked.pieces));
+    assert_ne!(flat.figures.pieces_per_unit, squared.figures.pieces_per_unit);
+    let drawn = |advice: &Advice| advice.section.clone().unwrap().pieces;
+    assert!(drawn(&flat).len() > 1 && drawn(&squared).len() == 1, "planks one by one, and one block");
+    // What is not worked flat first is squared whichever way is asked for.
+    let pepper = |way: Way| AdviceChoice { making: Making { way, ..Making::default() }, ..choice("bell_pepper", "julienne") };
+    let figures = |way: Way| advice(AgeBand::Adult, &pepper(way)).figures;
+    assert_eq!(figures(Way::FlatFirst), figures(Way::Squared));
+}
+
+#[test]
+fn larger_produce_is_fewer_to_buy() {
+    let of = |produce: ProduceSize| {
+        let making = Making { produce, ..Making::default() };
+        advice(AgeBand::Adult, &AdviceChoice { making, ..choice("potato", "medium_dice") }).figures
+    };
+    let [small, usual, large] = [ProduceSize::Small, ProduceSize::Medium, ProduceSize::Large].map(of);
+    assert!(small.pieces_per_unit < usual.pieces_per_unit && usual.pieces_per_unit < large.pieces_per_unit);
+    assert!(small.units_total >= usual.units_total && usual.units_total >= large.units_total);
+}
+
+#[test]
+fn own_sizes_out_of_range_are_told_at_their_fields() {
+    let making = Making { thickness: Some(mm(0.2)), length: Some(mm(900.0)), ..Making::default() };
+    let problems = tried(AgeBand::Adult, &AdviceChoice { making, ..choice("carrot", "julienne") }).unwrap_err();
+    let pointers: Vec<String> = problems.into_iter().map(|problem| problem.pointer).collect();
+    assert_eq!(pointers, ["/making/thickness", "/making/length"]);
 }

@@ -13,15 +13,16 @@ mod common;
 use common::{CATALOGUE, course, rack, student};
 use notch_core::Problem;
 use notch_core::carry::CutErrors;
-use notch_core::catalogue::{CutFamily, Shape};
+use notch_core::catalogue::{CutFamily, ProduceSize, Shape};
+use notch_core::geometry::Way;
 use notch_core::measure::Cause;
 use notch_core::onion::Method;
 use notch_core::people::{AgeBand, Hand};
 use notch_core::records::Knife;
 use notch_core::units::Millimetres;
 use notch_core::views::{
-    BenchQuestion, BenchView, BesideQuestion, FactValue, OnionQuestion, OnionsQuestion, ProduceSize, School, StepShows,
-    bench_beside, bench_view, onion_view, onions_beside,
+    BenchQuestion, BenchView, BesideQuestion, FactValue, OnionQuestion, OnionsQuestion, School, StepShows, bench_beside,
+    bench_view, onion_view, onions_beside,
 };
 use proptest::prelude::*;
 
@@ -47,7 +48,7 @@ fn question(food: &str, cut: &str) -> BenchQuestion {
         price: None,
         knife_type: None,
         knife_length: None,
-        way: None,
+        way: Way::Squared,
     }
 }
 
@@ -181,7 +182,7 @@ fn the_chain_goes_from_the_whole_food_to_its_pieces() {
 #[test]
 fn flat_first_is_not_squared_and_counts_its_own_planks() {
     for food in ["carrot", "potato", "beetroot"] {
-        let view = look(&BenchQuestion { way: Some("flat_first".into()), ..question(food, "batonnet") }).unwrap();
+        let view = look(&BenchQuestion { way: Way::FlatFirst, ..question(food, "batonnet") }).unwrap();
         let kitchen = view.chosen_way().unwrap();
         assert_eq!(kitchen.way, "flat_first");
         assert!(view.steps.iter().all(|step| step.shows != StepShows::Block), "{food}: {:?}", view.steps);
@@ -190,7 +191,8 @@ fn flat_first_is_not_squared_and_counts_its_own_planks() {
         let planks: std::collections::BTreeSet<i64> = first.map(|block| (block.at[1] * 1e6) as i64).collect();
         assert_eq!(of(StepShows::Planks), Some(planks.len() as u32), "{food}");
     }
-    assert_eq!(look(&BenchQuestion { way: Some("sideways".into()), ..question("carrot", "batonnet") }).unwrap().way, Some(0));
+    // A sheet has one way, whichever is asked for.
+    assert_eq!(look(&BenchQuestion { way: Way::FlatFirst, ..question("bell_pepper", "julienne") }).unwrap().way, Some(0));
 }
 
 #[test]
@@ -393,7 +395,7 @@ fn two_or_three_stand_beside_each_other_with_the_difference_said() {
     assert!(words.contains(&format!("{} fewer pieces", a.pieces - b.pieces)), "{words}");
     let ways = beside(vec![
         question("carrot", "julienne"),
-        BenchQuestion { way: Some("flat_first".into()), ..question("carrot", "julienne") },
+        BenchQuestion { way: Way::FlatFirst, ..question("carrot", "julienne") },
         question("potato", "julienne"),
     ])
     .unwrap();

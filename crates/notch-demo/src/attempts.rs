@@ -4,8 +4,8 @@ use jiff::{SignedDuration, Timestamp};
 use notch_core::catalogue::{Catalogue, Grip, Hold, SegmentKind, Target, TargetSize, Third};
 use notch_core::measure::{MeasuredPiece, SampleCustom, judge};
 use notch_core::records::{
-    AttemptMarks, Course, ExerciseFields, IncidentFields, IncidentKind, Knife, LessonFields, NewAttempt, StoredSegment, Student,
-    StudentFields, check_start,
+    AttemptMarks, Course, ExerciseFields, IncidentFields, IncidentKind, Knife, LessonFields, Making, NewAttempt, StoredSegment,
+    Student, StudentFields, check_start,
 };
 use notch_core::units::Millimetres;
 use notch_core::views::{
@@ -128,6 +128,7 @@ fn add_exercise(
         cut: plan.cut.to_owned(),
         amount: plan.amount,
         own_minutes: plan.own_minutes,
+        making: Making::default(),
         knife_type: None,
         knife_length: None,
         motion: None,
@@ -150,6 +151,7 @@ fn add_exercise(
         third: setup.map_or(Third::Middle, |setup| setup.third),
         amount: plan.amount,
         own_minutes: plan.own_minutes,
+        making: Making::default(),
     };
     let kept = check_choice(school, &fields)?;
     Ok((writer.add_exercise(lesson_id, &fields, &kept)?.id, advice))

@@ -86,6 +86,43 @@ async fn a_lesson_is_planned_taught_measured_and_judged() {
 }
 
 #[tokio::test]
+async fn an_exercise_of_its_own_size_is_planned_and_judged_by_it() {
+    let server = Server::new(None);
+    let mut own = carrot("push", "flat_chefs", 210);
+    own["making"] = json!({ "thickness": 5, "width": 5, "way": "flat_first" });
+    let (status, plan) = server.post("/api/lessons/6/exercises", own.clone()).await;
+    assert_eq!(status, StatusCode::CREATED, "{plan}");
+    let planned = &plan["exercises"][0];
+    assert_eq!(planned["advice"]["size"], "5 × 5 × 50");
+    assert_eq!(planned["exercise"]["making"]["way"], "flat_first");
+    let squared = json!({ "thickness": 5, "width": 5 });
+    own["making"] = squared;
+    let (_, beside) = server.post("/api/lessons/6/exercises", own.clone()).await;
+    let pieces = |of: &Value| of["advice"]["figures"]["pieces_per_unit"].as_u64().unwrap();
+    assert!(pieces(&beside["exercises"][0]) > pieces(&beside["exercises"][1]), "flat first against squared");
+
+    let exercise = planned["exercise"]["id"].as_i64().unwrap();
+    let (_, attempt) = server.post("/api/attempts", json!({ "student_id": 11, "exercise_id": exercise, "knife_id": 12 })).await;
+    let sample = |text: &str| json!({ "custom": "blind_ten", "text": text });
+    let url = format!("/api/attempts/{}/judge", attempt["id"]);
+    assert_eq!(server.post(&url, sample("5 5 50")).await.1["verdict"]["inside"]["count"], 1);
+    assert_eq!(server.post(&url, sample("3.2 3.2 50")).await.1["verdict"]["inside"]["count"], 0);
+
+    for (making, pointer) in [
+        (json!({ "thickness": 0.1 }), "/making/thickness"),
+        (json!({ "length": 5000 }), "/making/length"),
+        (json!({ "way": "sideways" }), "/making/way"),
+        (json!({ "sizes": 3 }), "/making"),
+    ] {
+        own["making"] = making;
+        let (status, problem) = server.post("/api/lessons/6/exercises", own.clone()).await;
+        assert_eq!(status, StatusCode::UNPROCESSABLE_ENTITY);
+        assert!(problem["problems"][0]["pointer"].as_str().unwrap().starts_with(pointer), "{problem}");
+    }
+    assert_eq!(server.get("/api/lessons/6/plan").await.1["exercises"].as_array().unwrap().len(), 2);
+}
+
+#[tokio::test]
 async fn a_past_judgement_keeps_its_figures_when_the_course_changes() {
     let server = Server::new(None);
     let (_, before) = server.get("/api/students/11/evidence").await;

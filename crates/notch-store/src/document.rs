@@ -8,7 +8,7 @@ use serde::{Deserialize, Serialize};
 use serde_json::Value;
 
 use crate::error::StoreError;
-use crate::migrations::schema_version;
+use crate::migrations::{MIGRATIONS, schema_version};
 use crate::open::{Reader, Store};
 
 /// Name of the format, in every document.
@@ -51,14 +51,7 @@ impl Store {
     /// # Errors
     /// What the database says.
     pub fn export(&self) -> Result<Document, StoreError> {
-        self.read(|reader| {
-            let tables = TABLES.iter().map(|table| Ok(((*table).to_owned(), rows(&reader.tx, table)?)));
-            Ok(Document {
-                format: FORMAT.to_owned(),
-                schema: schema_version(),
-                tables: tables.collect::<Result<_, StoreError>>()?,
-            })
-        })
+        self.read(|reader| everything(&reader.tx))
     }
 
     /// Takes a whole school into an empty database, all of it or nothing.
@@ -71,12 +64,14 @@ impl Store {
         if document.format != FORMAT {
             return Err(wrong(format!("its format is “{}”; allowed: “{FORMAT}”", document.format)));
         }
-        if document.schema != schema_version() {
-            return Err(wrong(format!("its schema is {}; this program reads {}", document.schema, schema_version())));
+        if !(1..=schema_version()).contains(&document.schema) {
+            return Err(wrong(format!("its schema is {}; this program reads 1 to {}", document.schema, schema_version())));
         }
         if let Some(unknown) = document.tables.keys().find(|table| !TABLES.contains(&table.as_str())) {
             return Err(wrong(format!("there is no table “{unknown}”")));
         }
+        let current = if document.schema < schema_version() { Some(brought_up(document)?) } else { None };
+        let document = current.as_ref().unwrap_or(document);
         self.write(|writer| {
             for table in TABLES {
                 let kept: i64 = writer.tx.query_row(&format!("SELECT count(*) FROM {table}"), [], |row| row.get(0))?;
@@ -86,11 +81,7 @@ impl Store {
                     )));
                 }
             }
-            for table in TABLES {
-                for (index, row) in document.tables.get(table).into_iter().flatten().enumerate() {
-                    insert(&writer.tx, table, row).map_err(|why| wrong(format!("{table}, row {}: {why}", index + 1)))?;
-                }
-            }
+            insert_all(&writer.tx, document)?;
             // A value that SQL accepts and the core does not must undo the import too.
             writer.read_everything()
         })
@@ -119,6 +110,33 @@ impl Reader<'_> {
         }
         Ok(())
     }
+}
+
+/// Every table, at the newest schema.
+fn everything(connection: &Connection) -> Result<Document, StoreError> {
+    let tables = TABLES.iter().map(|table| Ok(((*table).to_owned(), rows(connection, table)?)));
+    Ok(Document { format: FORMAT.to_owned(), schema: schema_version(), tables: tables.collect::<Result<_, StoreError>>()? })
+}
+
+/// A document of an earlier schema, taken through the later steps of the schema in a database of its own.
+fn brought_up(document: &Document) -> Result<Document, StoreError> {
+    let wrong = |why: rusqlite_migration::Error| StoreError::Import(format!("its rows do not fit its schema: {why}"));
+    let mut connection = Connection::open_in_memory()?;
+    let version = usize::try_from(document.schema).unwrap_or(usize::MAX);
+    MIGRATIONS.to_version(&mut connection, version).map_err(wrong)?;
+    insert_all(&connection, document)?;
+    MIGRATIONS.to_latest(&mut connection).map_err(wrong)?;
+    everything(&connection)
+}
+
+fn insert_all(connection: &Connection, document: &Document) -> Result<(), StoreError> {
+    for table in TABLES {
+        for (index, row) in document.tables.get(table).into_iter().flatten().enumerate() {
+            let named = |why: String| StoreError::Import(format!("{table}, row {}: {why}", index + 1));
+            insert(connection, table, row).map_err(named)?;
+        }
+    }
+    Ok(())
 }
 
 fn rows(connection: &Connection, table: &str) -> Result<Vec<BTreeMap<String, Value>>, StoreError> {

@@ -40,6 +40,7 @@ fn exercise(row: &Row<'_>) -> rusqlite::Result<Exercise> {
             third: word(row, "third")?,
             amount: json(row, "amount_json")?,
             own_minutes: row.get("own_minutes")?,
+            making: json(row, "making_json")?,
         },
     })
 }
@@ -162,8 +163,8 @@ impl Writer<'_> {
     pub fn add_exercise(&self, lesson_id: i64, fields: &ExerciseFields, kept: &[KeptWarning]) -> Result<Exercise, StoreError> {
         self.lesson(lesson_id)?;
         self.tx.execute(
-            "INSERT INTO exercise (lesson_id, food, cut, knife_type, knife_length, grip, hold, motion, third, amount_json, own_minutes, kept_warnings_json)
-             VALUES (:lesson_id, :food, :cut, :knife_type, :knife_length, :grip, :hold, :motion, :third, :amount, :own_minutes, :kept)",
+            "INSERT INTO exercise (lesson_id, food, cut, knife_type, knife_length, grip, hold, motion, third, amount_json, own_minutes, making_json, kept_warnings_json)
+             VALUES (:lesson_id, :food, :cut, :knife_type, :knife_length, :grip, :hold, :motion, :third, :amount, :own_minutes, :making, :kept)",
             named_params! {
                 ":lesson_id": lesson_id,
                 ":food": fields.food,
@@ -176,6 +177,7 @@ impl Writer<'_> {
                 ":third": to_word(&fields.third)?,
                 ":amount": to_json(&fields.amount)?,
                 ":own_minutes": fields.own_minutes,
+                ":making": to_json(&fields.making)?,
                 ":kept": to_json(&kept)?,
             },
         )?;
@@ -201,7 +203,7 @@ impl Writer<'_> {
         self.tx.execute(
             "UPDATE exercise SET version = version + 1, food = :food, cut = :cut, knife_type = :knife_type,
                     knife_length = :knife_length, grip = :grip, hold = :hold, motion = :motion, third = :third,
-                    amount_json = :amount, own_minutes = :own_minutes, kept_warnings_json = :kept
+                    amount_json = :amount, own_minutes = :own_minutes, making_json = :making, kept_warnings_json = :kept
              WHERE id = :id",
             named_params! {
                 ":id": id,
@@ -215,6 +217,7 @@ impl Writer<'_> {
                 ":third": to_word(&fields.third)?,
                 ":amount": to_json(&fields.amount)?,
                 ":own_minutes": fields.own_minutes,
+                ":making": to_json(&fields.making)?,
                 ":kept": to_json(&kept)?,
             },
         )?;

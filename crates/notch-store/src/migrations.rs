@@ -3,8 +3,11 @@
 use rusqlite::Connection;
 use rusqlite_migration::{M, Migrations};
 
-const STEPS: &[M<'static>] =
-    &[M::up(include_str!("../migrations/0001_initial.sql")), M::up(include_str!("../migrations/0002_rack_and_schools.sql"))];
+const STEPS: &[M<'static>] = &[
+    M::up(include_str!("../migrations/0001_initial.sql")),
+    M::up(include_str!("../migrations/0002_rack_and_schools.sql")),
+    M::up(include_str!("../migrations/0003_making.sql")),
+];
 
 pub(crate) const MIGRATIONS: Migrations<'static> = Migrations::from_slice(STEPS);
 

@@ -846,7 +846,7 @@ export interface components {
             silhouette?: components["schemas"]["Silhouette"] | null;
             /** @description `3.2 × 3.2 × 50`. */
             size: string;
-            /** @description Target of the course's set of standards. */
+            /** @description Target: of the course's set of standards, with the exercise's own sizes laid over it. */
             target: components["schemas"]["Target"];
             /** @description All thirds. */
             thirds: components["schemas"]["Choice_Third"][];
@@ -870,6 +870,8 @@ export interface components {
             knife_type?: string | null;
             /** @description Which knives are compared. */
             knives?: components["schemas"]["KnifeSource"];
+            /** @description How it is made, where that is not the course's usual. */
+            making?: components["schemas"]["Making"];
             motion?: components["schemas"]["Motion"] | null;
             /**
              * Format: double
@@ -1145,8 +1147,8 @@ export interface components {
              */
             success: number;
             thickness?: components["schemas"]["Millimetres"] | null;
-            /** @description The way that is settled on, `squared` or `flat_first`: it is what is bought for and compared. */
-            way?: string | null;
+            /** @description The way that is settled on: it is what is bought for and compared. */
+            way?: components["schemas"]["Way"];
             /**
              * Format: int32
              * @description Wedges of one unit, even, 2 to 24, where they are not the usual number.
@@ -1638,6 +1640,8 @@ export interface components {
                 knife_length: components["schemas"]["Millimetres"];
                 /** @description Id of the knife type. */
                 knife_type: string;
+                /** @description How it is made, where that is not the course's usual. */
+                making?: components["schemas"]["Making"];
                 /** @description Motion. */
                 motion: components["schemas"]["Motion"];
                 /**
@@ -2017,7 +2021,7 @@ export interface components {
             /** @description Numbers as typed: `1 2 5-9`. */
             numbers: string;
             /** @description Which way. */
-            way: components["schemas"]["Way"];
+            way: components["schemas"]["Direction"];
         };
         /** @description A course as it is kept. */
         Course: components["schemas"]["CourseFields"] & {
@@ -2157,6 +2161,11 @@ export interface components {
          */
         Dimension: "thickness" | "width" | "length";
         /**
+         * @description Which way knives are counted.
+         * @enum {string}
+         */
+        Direction: "out" | "in" | "not_out";
+        /**
          * @description Whether a knife may go into the dishwasher.
          * @enum {string}
          */
@@ -2271,6 +2280,8 @@ export interface components {
             knife_length: components["schemas"]["Millimetres"];
             /** @description Id of the knife type. */
             knife_type: string;
+            /** @description How it is made, where that is not the course's usual. */
+            making?: components["schemas"]["Making"];
             /** @description Motion. */
             motion: components["schemas"]["Motion"];
             /**
@@ -3094,6 +3105,25 @@ export interface components {
              * @default null
              */
             strokes: number | null;
+        };
+        /** @description Sizes of its own, the way of working, the size that the produce is bought in. */
+        Making: {
+            /** @default null */
+            length: components["schemas"]["Millimetres"] | null;
+            /**
+             * @description The size that the produce is bought in.
+             * @default medium
+             */
+            produce: components["schemas"]["ProduceSize"];
+            /** @default null */
+            thickness: components["schemas"]["Millimetres"] | null;
+            /**
+             * @description Way of working sticks and dice; food that is not worked flat first is squared.
+             * @default squared
+             */
+            way: components["schemas"]["Way"];
+            /** @default null */
+            width: components["schemas"]["Millimetres"] | null;
         };
         /** @description Name and plain words of a grip, hold or motion. */
         Manner: {
@@ -4480,10 +4510,10 @@ export interface components {
             squaring_grams: number;
         };
         /**
-         * @description Which way knives are counted.
+         * @description A way of working a food into sticks and dice.
          * @enum {string}
          */
-        Way: "out" | "in" | "not_out";
+        Way: "squared" | "flat_first";
         /** @description A grip, hold or motion in plain words. */
         Way_Grip: components["schemas"]["Manner"] & {
             /**

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { clock, day, grams, hour, length, percent } from './format';
+import { clock, day, grams, hour, length, percent, readLength } from './format';
 
 describe('lengths', () => {
   it('are written as a cook writes them', () => {
@@ -16,6 +16,29 @@ describe('lengths', () => {
     expect(length(38.1, 'in')).toBe('1-1/2');
     expect(length(50.8, 'in')).toBe('2');
     expect(length(0.2, 'in')).toBe('<1/16');
+  });
+});
+
+describe('typed lengths', () => {
+  it('are millimetres, or inches as fractions', () => {
+    expect(readLength(' 3,2 ', 'mm')).toBe(3.2);
+    expect(readLength('.5', 'mm')).toBe(0.5);
+    expect(readLength('1/8', 'in')).toBeCloseTo(3.175, 9);
+    expect(readLength('1-1/2', 'in')).toBeCloseTo(38.1, 9);
+    expect(readLength('2 3/4', 'in')).toBeCloseTo(69.85, 9);
+    expect(readLength('0.25', 'in')).toBeCloseTo(6.35, 9);
+  });
+
+  it('that are none are left unread', () => {
+    for (const text of ['', '1/', '1/0', '-3', 'three', '1/8', '3.2 cm', '1e3'])
+      expect(readLength(text, 'mm'), text).toBeUndefined();
+    for (const text of ['1/', '/8', '1/0', '1-/8']) expect(readLength(text, 'in'), text).toBeUndefined();
+  });
+
+  it('are shown as they were typed', () => {
+    for (const text of ['1/8', '1-1/2', '2', '3/4'])
+      expect(length(readLength(text, 'in') ?? Number.NaN, 'in')).toBe(text);
+    expect(length(4.25, 'mm', 2)).toBe('4.25');
   });
 });
 

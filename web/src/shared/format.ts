@@ -7,8 +7,9 @@ export const useUnit = () => useLocalStorage<Unit>({ key: 'yard-notch-unit', def
 
 const MM_PER_INCH = 25.4;
 
-/** A length as a cook writes it: `3.2`, `50`, or in inches the nearest sixteenth, `1/8`, `2`. */
-export function length(mm: number, unit: Unit): string {
+/** A length as a cook writes it: `3.2`, `50`, or in inches the nearest sixteenth, `1/8`, `2`; with `places` mm to so many. */
+export function length(mm: number, unit: Unit, places?: number): string {
+  if (unit === 'mm' && places !== undefined) return String(Number(mm.toFixed(places)));
   if (unit === 'mm') {
     const tenths = Math.round(mm * 10) / 10;
     return mm >= 15 || Number.isInteger(tenths) ? String(Math.round(mm)) : tenths.toFixed(1);
@@ -24,6 +25,15 @@ export function length(mm: number, unit: Unit): string {
   }
   if (above === 0) return String(whole);
   return whole === 0 ? `${above}/${below}` : `${whole}-${above}/${below}`;
+}
+
+/** What was typed as a length, in mm: `3.2`, and in inches `1/8`, `1-1/2` or `0.5`; none where it is no length. */
+export function readLength(text: string, unit: Unit): number | undefined {
+  const plain = text.trim().replace(',', '.');
+  if (/^\d*\.?\d+$|^\d+\.$/.test(plain)) return Number(plain) * (unit === 'in' ? MM_PER_INCH : 1);
+  const [, whole, above, below] = /^(?:(\d+)[- ])?(\d+)\/(\d+)$/.exec(plain) ?? [];
+  if (unit === 'mm' || !above || !Number(below)) return undefined;
+  return (Number(whole ?? 0) + Number(above) / Number(below)) * MM_PER_INCH;
 }
 
 /** A length with its unit. */

@@ -72,6 +72,20 @@ impl Shape {
     }
 }
 
+/// A size that produce is bought in.
+#[derive(Clone, Copy, Debug, PartialEq, Eq, Default, Serialize, Deserialize)]
+#[serde(rename_all = "snake_case")]
+#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
+pub enum ProduceSize {
+    /// Small.
+    Small,
+    /// The usual size.
+    #[default]
+    Medium,
+    /// Large.
+    Large,
+}
+
 /// The outside of a food, as the edge meets it.
 #[derive(Clone, Copy, Debug, PartialEq, Eq, Default, Serialize, Deserialize)]
 #[serde(rename_all = "snake_case")]

@@ -18,7 +18,7 @@ pub use care::{BoardMaterial, BoardWear, CareRules, Habit, HabitWear, KnifePart,
 pub use check::CatalogueError;
 pub use cut::{Cut, CutFamily, Dimension, StandardSet, Strand, Target, TargetSize, Tolerance};
 pub use fault::{Caution, CautionSeverity, Diagnosis, Fault, FaultSeverity};
-pub use food::{Food, Shape, Skin};
+pub use food::{Food, ProduceSize, Shape, Skin};
 pub use handling::{Grip, Handling, Hold, LessonSegment, Manner, Motion, Produce, SegmentKind, Third};
 pub use knife::{AngleRange, BoardWork, Edge, KnifeType, LengthRange, Profile};
 pub use load::Sources;

@@ -2,9 +2,9 @@
 
 use serde::Serialize;
 
-use super::solid::{SolidBlock, squared_blocks};
+use super::solid::{SolidBlock, kitchen_blocks, squared_blocks};
 use crate::catalogue::{Cut, Food, Shape, Target};
-use crate::geometry::Block;
+use crate::geometry::{Block, KitchenWork};
 use crate::units::Millimetres;
 
 /// Outline of a section.
@@ -110,8 +110,15 @@ pub fn section(food: &Food, cut: &Cut, target: &Target, blocks: &[Block]) -> Opt
     Some(SectionDrawing { outline, pieces: end_on(outline, &squared_blocks(food, cut, target, seen)) })
 }
 
+/// Draws the thickest section of a food that is worked flat first; `None` where it has no segment.
+pub fn flat_first_section(food: &Food, cut: &Cut, target: &Target, kitchen: &KitchenWork) -> Option<SectionDrawing> {
+    let thickest = kitchen.segments.get(..1)?;
+    let outline = thickest.first().map(|part| Outline::Ellipse { width: part.width, height: part.height })?;
+    Some(SectionDrawing { outline, pieces: end_on(outline, &kitchen_blocks(food, cut, target, thickest)) })
+}
+
 /// Blocks as they are seen along the food.
-pub fn end_on(outline: Outline, blocks: &[SolidBlock]) -> Vec<PieceGrid> {
+fn end_on(outline: Outline, blocks: &[SolidBlock]) -> Vec<PieceGrid> {
     let (width, height) = outline.extent();
     let of = |block: &SolidBlock| {
         let ([_, low, left], [_, piece_height, piece_width], [_, rows, columns]) = (block.at, block.piece, block.count);

@@ -1,5 +1,7 @@
 //! Working a root or an egg the kitchen's way: one flat face, then planks, rounded edges trimmed as they come.
 
+use serde::{Deserialize, Serialize};
+
 use super::{Block, NoCount, Piece, Trimmings, WorkedFood, flat_first, flat_first_egg, squared_frustum, times};
 use crate::catalogue::{Cut, CutFamily, Food, Handling, Shape, Target};
 use crate::units::Millimetres;
@@ -74,6 +76,28 @@ impl KitchenSegment {
         Labour {
             strokes: 1 + self.planks.len() as u64 + sticking + bundles.saturating_mul(crosscuts),
             regroupings: stacked + if crosscuts > 0 { bundles } else { 0 },
+        }
+    }
+}
+
+/// A way of working a food into sticks and dice.
+#[derive(Clone, Copy, Debug, PartialEq, Eq, Default, Serialize, Deserialize)]
+#[serde(rename_all = "snake_case")]
+#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
+pub enum Way {
+    /// Squared into blocks, as for an exam.
+    #[default]
+    Squared,
+    /// One flat face, then planks, as in a kitchen.
+    FlatFirst,
+}
+
+impl Way {
+    /// As it is written: `squared`, `flat_first`.
+    pub const fn word(self) -> &'static str {
+        match self {
+            Way::Squared => "squared",
+            Way::FlatFirst => "flat_first",
         }
     }
 }

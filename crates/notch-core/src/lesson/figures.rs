@@ -3,7 +3,7 @@
 use serde::{Deserialize, Serialize};
 
 use crate::catalogue::{Cut, Food, Handling, Target};
-use crate::geometry::{Block, WorkedFood, work_food};
+use crate::geometry::{Block, Way, WorkedFood, work_flat_first, work_food};
 use crate::people::Pace;
 
 /// How much each student cuts.
@@ -102,17 +102,21 @@ pub fn rounds(class: ClassSize) -> u32 {
 
 /// Works out one exercise.
 ///
+/// Food that is not worked flat first is squared, whichever way is asked for.
 /// `own_minutes` are the instructor's minutes for each student; they replace the computed ones.
 /// A food that gives no piece of this size has 0 pieces for each unit, and one unit is planned.
 pub fn exercise_figures(
-    (food, cut, target): (&Food, &Cut, &Target),
+    (food, cut, target, way): (&Food, &Cut, &Target, Way),
     amount: Amount,
     class: ClassSize,
     pace: Pace,
     own_minutes: Option<f64>,
     handling: &Handling,
 ) -> ExerciseFigures {
-    let worked = work_food(food, cut, target, handling);
+    let worked = match work_flat_first(food, cut, target, handling) {
+        Ok(kitchen) if way == Way::FlatFirst => Ok(kitchen.worked),
+        _ => work_food(food, cut, target, handling),
+    };
     let per_unit = worked.as_ref().ok().map(|worked| worked.pieces);
     let units_each = match (amount, per_unit) {
         (Amount::Units { count }, _) => u32::from(count),

@@ -2,6 +2,7 @@
 
 use serde::{Deserialize, Serialize};
 
+use super::Making;
 use crate::catalogue::{Catalogue, Grip, Hold, Motion, Third};
 use crate::lesson::Amount;
 use crate::problem::Problem;
@@ -31,6 +32,9 @@ pub struct ExerciseFields {
     pub amount: Amount,
     /// The instructor's own minutes for each student, 0.5 to 240, in place of the computed ones.
     pub own_minutes: Option<f64>,
+    /// How it is made, where that is not the course's usual.
+    #[serde(default)]
+    pub making: Making,
 }
 
 /// A warning that the instructor saw and kept when the exercise was saved.
@@ -80,6 +84,7 @@ impl ExerciseFields {
             problems.push(Problem::new("/knife_type", "knife type", &self.knife_type, "is not known", "a type of the catalogue"));
         }
         problems.extend(check_amount(self.amount, self.own_minutes));
+        problems.extend(self.making.check("/making"));
         problems
     }
 }

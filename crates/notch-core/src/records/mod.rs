@@ -11,6 +11,7 @@ mod exercise;
 mod knife;
 mod knife_csv;
 mod lesson;
+mod making;
 mod student;
 
 pub use attempt::{
@@ -24,4 +25,5 @@ pub(crate) use knife::angle_problem;
 pub use knife::{Bolster, EdgeState, Knife, KnifeFields, Tang};
 pub use knife_csv::{KNIFE_COLUMNS, KnifeRow, KnifeTable, parse_numbers, read_knives, write_knives};
 pub use lesson::{Lesson, LessonFields, StoredSegment};
+pub use making::Making;
 pub use student::{Student, StudentFields};

@@ -2,13 +2,14 @@
 
 use serde::{Deserialize, Serialize};
 
-use crate::catalogue::{Catalogue, Cut, Edge, Food, Grip, Hold, KnifeType, Motion, Target, Third};
-use crate::drawing::{SectionDrawing, Silhouette, outline, section};
+use crate::catalogue::{Catalogue, Cut, Edge, Food, Grip, Handling, Hold, KnifeType, Motion, Target, Third};
+use crate::drawing::{SectionDrawing, Silhouette, flat_first_section, outline, section};
 use crate::fitting::{Candidate, Choice, Fit, Job, Setup, ShownCaution, Suggestion, Trainee, Wanted, suggest};
+use crate::geometry::{Block, Way, work_flat_first};
 use crate::lesson::{Amount, ClassSize, ExerciseFigures, exercise_figures};
 use crate::people::Hand;
 use crate::problem::Problem;
-use crate::records::{Course, EdgeState, ExerciseFields, KeptWarning, Knife, Student, is_cleared_for_special};
+use crate::records::{Course, EdgeState, ExerciseFields, KeptWarning, Knife, Making, Student, is_cleared_for_special};
 use crate::units::Millimetres;
 use crate::words::capital;
 
@@ -37,6 +38,9 @@ pub struct AdviceChoice {
     pub amount: Amount,
     /// The instructor's own minutes for each student.
     pub own_minutes: Option<f64>,
+    /// How it is made, where that is not the course's usual.
+    #[serde(default)]
+    pub making: Making,
     /// Id of the knife type; goes with the length.
     pub knife_type: Option<String>,
     /// Blade length; goes with the type.
@@ -76,6 +80,7 @@ impl From<&ExerciseFields> for AdviceChoice {
             cut: fields.cut.clone(),
             amount: fields.amount,
             own_minutes: fields.own_minutes,
+            making: fields.making,
             knife_type: Some(fields.knife_type.clone()),
             knife_length: Some(fields.knife_length),
             motion: Some(fields.motion),
@@ -138,7 +143,7 @@ pub struct Advice {
     pub title: String,
     /// `3.2 × 3.2 × 50`.
     pub size: String,
-    /// Target of the course's set of standards.
+    /// Target: of the course's set of standards, with the exercise's own sizes laid over it.
     pub target: Target,
     /// What is chosen or proposed; none if the rack is empty.
     pub setup: Option<ChosenSetup>,
@@ -266,6 +271,7 @@ pub fn advise(school: &School<'_>, choice: &AdviceChoice) -> Result<Advice, Vec<
     let catalogue = school.catalogue;
     let set = &school.course.fields.standard_set;
     let mut problems = crate::records::check_amount(choice.amount, choice.own_minutes);
+    problems.extend(choice.making.check("/making"));
     let food = catalogue.food(&choice.food);
     if food.is_none() {
         problems.push(Problem::new("/food", "food", &choice.food, "is not known", "a food of the catalogue"));
@@ -291,7 +297,9 @@ pub fn advise(school: &School<'_>, choice: &AdviceChoice) -> Result<Advice, Vec<
     let (Some(food), Some(cut), Some(target), true) = (food, cut, target, problems.is_empty()) else {
         return Err(problems);
     };
-    let job = job(school, food, cut, target, trainee.and_then(|(_, student)| student));
+    let food = choice.making.food(food, &catalogue.handling);
+    let target = choice.making.target(target);
+    let job = job(school, &food, cut, target, trainee.and_then(|(_, student)| student));
     let wanted = Wanted { knife: wanted_knife, motion: choice.motion, grip: choice.grip, hold: choice.hold, third: choice.third };
     let suggestion = suggest(&job, &candidates, wanted);
     Ok(assemble(school, &job, &candidates, suggestion, choice))
@@ -344,7 +352,7 @@ fn assemble(
         knives: knives_that_fit,
     };
     let figures = exercise_figures(
-        (job.food, job.cut, &job.target),
+        (job.food, job.cut, &job.target, choice.making.way),
         choice.amount,
         class,
         school.course.fields.pace,
@@ -360,7 +368,7 @@ fn assemble(
         setup: chosen.map(|(setup, candidate)| in_words(school, setup, candidate)),
         refused: found.refused,
         knife: found.setup.and_then(|setup| found.knives.iter().position(|option| option.knife == setup.knife)),
-        section: section(job.food, job.cut, &job.target, &figures.blocks),
+        section: section_of_way((job.food, job.cut, &job.target, choice.making.way), &figures.blocks, handling),
         silhouette: chosen.map(|(_, c)| outline(c.kind, c.length, c.heel_height)),
         knives,
         motions: found.motions,
@@ -371,6 +379,18 @@ fn assemble(
         figures,
         knives_that_fit,
         warnings,
+    }
+}
+
+/// The section as it is worked: flat first where the food can be, squared otherwise.
+fn section_of_way(
+    (food, cut, target, way): (&Food, &Cut, &Target, Way),
+    blocks: &[Block],
+    handling: &Handling,
+) -> Option<SectionDrawing> {
+    match work_flat_first(food, cut, target, handling) {
+        Ok(kitchen) if way == Way::FlatFirst => flat_first_section(food, cut, target, &kitchen),
+        _ => section(food, cut, target, blocks),
     }
 }
 

@@ -13,8 +13,8 @@ mod yard;
 pub use advice::{Advice, AdviceChoice, ChosenSetup, FITS, KnifeChoice, KnifeSource, School, advise, check_choice};
 pub use bench::{
     BenchBlade, BenchFact, BenchKnife, BenchLayers, BenchProduct, BenchQuestion, BenchStep, BenchView, BenchWay, Beside,
-    BesideQuestion, FactValue, OnionQuestion, OnionView, OnionsBeside, OnionsQuestion, PaceMinutes, ProduceSize, StepShows,
-    bench_beside, bench_view, onion_choice, onion_view, onions_beside,
+    BesideQuestion, FactValue, OnionQuestion, OnionView, OnionsBeside, OnionsQuestion, PaceMinutes, StepShows, bench_beside,
+    bench_view, onion_choice, onion_view, onions_beside,
 };
 pub use check_sheet::{
     CheckInput, CheckItem, CheckPart, CheckSheet, CheckTick, Closing, CountedKnife, KnifeCount, check_closing, check_sheet,

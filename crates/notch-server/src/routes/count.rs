@@ -32,7 +32,7 @@ pub(crate) struct Ticking {
 /// Which way knives are counted.
 #[derive(Clone, Copy, Debug, PartialEq, Eq, Deserialize, ToSchema)]
 #[serde(rename_all = "snake_case")]
-pub(crate) enum Way {
+pub(crate) enum Direction {
     /// Handed out.
     Out,
     /// Back on the rack.
@@ -45,7 +45,7 @@ pub(crate) enum Way {
 #[derive(Debug, Deserialize, ToSchema)]
 pub(crate) struct Counting {
     /// Which way.
-    way: Way,
+    way: Direction,
     /// Numbers as typed: `1 2 5-9`.
     numbers: String,
 }
@@ -131,11 +131,11 @@ pub(crate) async fn count(State(state): State<AppState>, Id(id): Id) -> Result<J
     state.read(move |reader, catalogue| Ok(Json(count_of(reader, catalogue, id)?))).await
 }
 
-fn count_one(writer: &Writer<'_>, lesson: i64, (way, knife): (Way, i64), at: Timestamp) -> Result<bool, ApiError> {
+fn count_one(writer: &Writer<'_>, lesson: i64, (way, knife): (Direction, i64), at: Timestamp) -> Result<bool, ApiError> {
     match way {
-        Way::Out => writer.count_out(lesson, knife, at).map(|()| true)?,
-        Way::NotOut => writer.count_not_out(lesson, knife).map(|()| true)?,
-        Way::In => return Ok(writer.count_in(lesson, knife, at)?),
+        Direction::Out => writer.count_out(lesson, knife, at).map(|()| true)?,
+        Direction::NotOut => writer.count_not_out(lesson, knife).map(|()| true)?,
+        Direction::In => return Ok(writer.count_in(lesson, knife, at)?),
     };
     Ok(true)
 }
@@ -163,7 +163,7 @@ pub(crate) async fn count_knives(
                     None => problems.push(wrong("is on no knife of the rack", "numbers of knives on the rack")),
                     Some(knife) => {
                         let fit = knife.fields.edge_state == notch_core::records::EdgeState::Sharp;
-                        if body.way == Way::Out && !fit {
+                        if body.way == Direction::Out && !fit {
                             problems.push(wrong("failed its edge test and stays out of class", "knives that are fit for class"));
                         } else if !count_one(writer, id, (body.way, knife.id), at)? {
                             problems.push(wrong("did not go out", "knives that went out for this class"));

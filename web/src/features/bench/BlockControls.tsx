@@ -4,6 +4,7 @@ import type { Api, ApiProblem } from '../../api/client';
 import { useCatalogue, useCourse } from '../../api/queries';
 import type { useAddress } from '../../shared/address';
 import { capital, useUnit, withUnit } from '../../shared/format';
+import { LengthInput } from '../../shared/LengthInput';
 import styles from './Bench.module.css';
 import { measures } from './question';
 import { Slider } from './Slider';
@@ -197,25 +198,22 @@ const Measured = memo(function Measured({ shape, peel, shapeError, peelError, ch
   return (
     <details className={styles.measured}>
       <summary>Measured, peeled</summary>
-      {fields.map((field, index) => (
-        <NumberInput
-          key={field.key}
-          label={field.key === 'grams' ? field.label : `${field.label}, mm`}
-          value={Number(field.size.toFixed(1))}
-          onChange={(value) => {
-            if (value === '' || Number(value) === Number(field.size.toFixed(1))) return;
-            change({ measured: sizes.map((old, place) => (place === index ? value : old)).join() });
-          }}
-          error={index === 0 ? shapeError : undefined}
-        />
-      ))}
-      <NumberInput
-        label="Peel off each side, mm"
+      {fields.map((field, index) => {
+        const set = (value: number | string | null) => {
+          if (value === '' || value === null || Number(value) === Number(field.size.toFixed(2))) return;
+          change({ measured: sizes.map((old, place) => (place === index ? value : old)).join() });
+        };
+        const error = index === 0 ? shapeError : undefined;
+        return field.key === 'grams' ? (
+          <NumberInput key="grams" label="Grams" value={field.size} onChange={set} error={error} />
+        ) : (
+          <LengthInput key={field.key} label={field.label} value={field.size} onChange={set} error={error} />
+        );
+      })}
+      <LengthInput
+        label="Peel off each side"
         placeholder="unpeeled"
-        min={0}
-        max={5}
-        step={0.2}
-        value={peel ?? ''}
+        value={peel}
         onChange={(value) => change({ peel: value })}
         error={peelError}
       />

@@ -119,13 +119,15 @@ function Products({ data, onward, change }: Pick<Props, 'onward' | 'change'> & {
   );
 }
 
+/** Words of the address that an exercise keeps: sizes of its own, the way, the produce. */
+const MAKING = ['t', 'w', 'l', 'way', 'produce'];
+
 /** To a lesson, beside another, onto paper, or to the layers. */
 function Onward({ data, courseId, search, change, current }: Props & { data: Api['BenchView'] }) {
   const course = useCourse(courseId);
   const lessons = course.data?.lessons ?? [];
   const next = lessons.find((lesson) => lesson.when === 'next') ?? lessons.at(-1);
   const at = new URLSearchParams(search);
-  const standard = !['t', 'w', 'l'].some((key) => at.has(key));
   const [knife, beside] = [at.get('knife'), keptBeside(at.get('beside') ?? '')];
   const pin = new URLSearchParams({
     add: '1',
@@ -134,6 +136,7 @@ function Onward({ data, courseId, search, change, current }: Props & { data: Api
   });
   if (data.ways.length > 0) pin.set('amount', String(data.pieces_each));
   if (knife) pin.set('knife', knife);
+  for (const key of MAKING) if (at.has(key)) pin.set(key, at.get(key) ?? '');
   const card = new URLSearchParams(at);
   card.set('view', 'card');
   const { layers } = data;
@@ -144,8 +147,8 @@ function Onward({ data, courseId, search, change, current }: Props & { data: Api
           Pin to lesson {next.number}
         </Button>
       )}
-      {!standard && (
-        <p className="quiet">Plan works with the course’s own sizes, not with those tried here.</p>
+      {(at.has('measured') || at.has('peel')) && (
+        <p className="quiet">Plan buys by S, M and L: the measured food and its peel are not pinned.</p>
       )}
       <Button
         variant="default"

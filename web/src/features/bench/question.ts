@@ -99,9 +99,11 @@ export function cutQuestion(
     price: real(at.get('price')),
     knife_type: knifeType || undefined,
     knife_length: real(knifeLength ?? null),
-    way: at.get('way') ?? undefined,
+    way: wayOf(at.get('way')),
   };
 }
+
+const wayOf = (word: string | null): Api['Way'] => (word === 'flat_first' ? 'flat_first' : 'squared');
 
 /** A way of cutting, from the words of the address. */
 export function methodOf(kind: string, depth: number, level: number): Api['Method'] {

@@ -6,6 +6,7 @@ import { Knife, Section } from '../../shared/drawing';
 import { capital, grams, minutes, useUnit } from '../../shared/format';
 import { Mark } from '../../shared/mark';
 import { Trouble } from '../../shared/State';
+import { differences, USUAL } from './making';
 import { sizeIn } from './size';
 import styles from './Plan.module.css';
 
@@ -72,6 +73,9 @@ export function ExerciseCard({ planned, selected, onSelect, onEdit }: Props) {
           <p className="quiet">
             {advice.setup.knife_name} · {advice.setup.words}
           </p>
+        )}
+        {differences(exercise.making ?? USUAL) && (
+          <p className="quiet">Made another way: {differences(exercise.making ?? USUAL)}</p>
         )}
         {advice && <Figures figures={advice.figures} food={exercise.food} />}
         <div className="row" style={{ marginTop: 8 }}>

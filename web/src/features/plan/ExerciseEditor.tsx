@@ -8,6 +8,8 @@ import { Knife, Section } from '../../shared/drawing';
 import { capital, useUnit } from '../../shared/format';
 import { Trouble } from '../../shared/State';
 import { Figures } from './ExerciseCard';
+import { USUAL } from './making';
+import { MakingFields } from './MakingFields';
 import { Options } from './Options';
 import { sizeIn } from './size';
 import styles from './Plan.module.css';
@@ -24,13 +26,15 @@ interface Props {
   knife?: string | null;
   /** Pieces for each student to start with. */
   amount?: string | null;
+  /** How it is made, to start with. */
+  making?: Api['Making'];
   onAdvice: (advice: Api['Advice'] | undefined) => void;
   done: () => void;
 }
 
-function firstChoice({ exercise, food, cut, knife, amount: asked }: Props): Choice {
+function firstChoice({ exercise, food, cut, knife, amount: asked, making }: Props): Choice {
   if (exercise) {
-    const { grip, hold, motion, third, knife_type, knife_length, amount, own_minutes } = exercise;
+    const { grip, hold, motion, third, knife_type, knife_length, amount, own_minutes, making } = exercise;
     return {
       food: exercise.food,
       cut: exercise.cut,
@@ -42,6 +46,7 @@ function firstChoice({ exercise, food, cut, knife, amount: asked }: Props): Choi
       knife_length,
       amount,
       own_minutes,
+      making,
     };
   }
   const [knife_type, length] = knife?.split('/') ?? [];
@@ -49,6 +54,7 @@ function firstChoice({ exercise, food, cut, knife, amount: asked }: Props): Choi
     food: food ?? '',
     cut: cut ?? '',
     amount: { kind: 'pieces', count: Number(asked) || 40 },
+    making,
     ...(knife_type && length ? { knife_type, knife_length: Number(length) } : {}),
   };
 }
@@ -88,6 +94,7 @@ export function ExerciseEditor(props: Props) {
         cut: choice.cut,
         amount: choice.amount,
         own_minutes: choice.own_minutes ?? null,
+        making: choice.making ?? USUAL,
         knife_type,
         knife_length,
         grip,
@@ -123,7 +130,7 @@ export function ExerciseEditor(props: Props) {
             .filter((c) => c.id in taught)
             .map((c) => ({ value: c.id, label: capital(c.name) }))}
           value={choice.cut || null}
-          onChange={(cut) => change({ ...open, cut: cut ?? '' })}
+          onChange={(cut) => change({ ...open, cut: cut ?? '', making: USUAL })}
           error={at('/cut')}
         />
         <Select
@@ -132,10 +139,16 @@ export function ExerciseEditor(props: Props) {
           searchable
           data={(catalogue.data?.foods ?? []).map((f) => ({ value: f.id, label: capital(f.name) }))}
           value={choice.food || null}
-          onChange={(food) => change({ ...open, food: food ?? '' })}
+          onChange={(food) => change({ ...open, food: food ?? '', making: USUAL })}
           error={at('/food')}
         />
         <AmountFields choice={choice} change={change} error={at('/amount')} />
+        <MakingFields
+          making={choice.making ?? USUAL}
+          standard={taught[choice.cut]}
+          change={(making) => change({ making })}
+          at={at}
+        />
         <NumberInput
           label="Your own minutes for each"
           description="Leave empty for the computed ones"

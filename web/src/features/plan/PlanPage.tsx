@@ -13,6 +13,7 @@ import { AdviceDock, LessonDock } from './AdviceDock';
 import { ExerciseCard } from './ExerciseCard';
 import { ExerciseEditor } from './ExerciseEditor';
 import { LessonForm } from './LessonForm';
+import { makingOf } from './making';
 import styles from './Plan.module.css';
 import { SegmentEditor } from './SegmentEditor';
 import { TimeRule } from './TimeRule';
@@ -218,6 +219,7 @@ function LessonPlan({ courseId, plan }: { courseId: number; plan: Api['PlanView'
             cut={search.get('cut')}
             knife={search.get('knife')}
             amount={search.get('amount')}
+            making={makingOf(search)}
             onAdvice={setShown}
             done={done}
           />

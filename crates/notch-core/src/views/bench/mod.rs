@@ -16,33 +16,21 @@ use serde::{Deserialize, Serialize};
 
 use super::advice::{KnifeSource, School, candidates, job, label};
 use crate::carry::{Carried, CarriedCut, CutErrors, carry};
-use crate::catalogue::{Cut, CutFamily, Food, Handling, Shape, Target, TargetSize, Third};
+use crate::catalogue::{Cut, CutFamily, Food, Handling, ProduceSize, Shape, Target, TargetSize, Third};
 use crate::drawing::{
-    Outline, PieceGrid, Silhouette, Solid, SolidBlock, end_on, kitchen_blocks, outline, section, solid, squared_blocks,
+    Outline, PieceGrid, Silhouette, Solid, SolidBlock, flat_first_section, kitchen_blocks, outline, section, solid,
+    squared_blocks,
 };
 use crate::fitting::{Candidate, ShownCaution, Suggestion, Wanted, suggest};
-use crate::geometry::{Block, WorkedFood, peeled, volume, work_flat_first, work_food};
+use crate::geometry::{Block, Way, WorkedFood, peeled, volume, work_flat_first, work_food};
 use crate::lesson::{pieces_to_cut, student_minutes};
 use crate::people::Pace;
 use crate::problem::Problem;
+use crate::records::Making;
 use crate::units::Millimetres;
 use crate::words::capital;
 use beside::{less_or_more, more};
 use buy::Feed;
-
-/// A size that produce is bought in.
-#[derive(Clone, Copy, Debug, PartialEq, Eq, Default, Serialize, Deserialize)]
-#[serde(rename_all = "snake_case")]
-#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
-pub enum ProduceSize {
-    /// Small.
-    Small,
-    /// The usual size.
-    #[default]
-    Medium,
-    /// Large.
-    Large,
-}
 
 /// What is looked at.
 #[derive(Clone, Debug, PartialEq, Serialize, Deserialize)]
@@ -92,9 +80,16 @@ pub struct BenchQuestion {
     /// Blade length; goes with the type.
     #[serde(default)]
     pub knife_length: Option<Millimetres>,
-    /// The way that is settled on, `squared` or `flat_first`: it is what is bought for and compared.
+    /// The way that is settled on: it is what is bought for and compared.
     #[serde(default)]
-    pub way: Option<String>,
+    pub way: Way,
+}
+
+impl BenchQuestion {
+    /// How it is made, as an exercise keeps it.
+    pub const fn making(&self) -> Making {
+        Making { thickness: self.thickness, width: self.width, length: self.length, way: self.way, produce: self.produce }
+    }
 }
 
 /// Minutes at a pace.
@@ -262,7 +257,7 @@ pub fn bench_view(school: &School<'_>, question: &BenchQuestion, seed: u64) -> R
     let blocks = squared.as_ref().map(|worked| worked.blocks.clone()).unwrap_or_default();
     let input = Input { school, question, food: &food, cut, target: &target, handling: &handling, pieces_each, peel };
     let ways = input.ways(squared.as_ref().ok());
-    let way = question.way.as_ref().and_then(|way| ways.iter().position(|each| each.1.way == *way)).unwrap_or(0);
+    let way = ways.iter().position(|each| each.1.way == question.way.word()).unwrap_or(0);
     let feed = |units| Feed { school, food: &food, cut, target: &target, units, onward: u32::from(question.onward), peel };
     let products = ways.get(way).map(|(worked, way)| feed(way.units_each).products(worked)).unwrap_or_default();
     let blade = suggestion.setup.and_then(|setup| at_hand.get(setup.knife));
@@ -343,15 +338,7 @@ fn layers(food: &Food, cut: &Cut, target: &Target) -> Option<BenchLayers> {
 fn figure_problems(question: &BenchQuestion) -> Vec<Problem> {
     let mut problems: Vec<Problem> = question.errors.check();
     problems.extend(Problem::unless_within("/good", "good pieces each", i64::from(question.good), 1, 2000));
-    for (pointer, name, size) in [
-        ("/thickness", "thickness", question.thickness),
-        ("/width", "width", question.width),
-        ("/length", "length", question.length),
-    ] {
-        if let Some(size) = size.filter(|size| !(0.5..=600.0).contains(&size.get())) {
-            problems.push(Problem::new(pointer, name, size.get(), "mm is out of range", "0.5 to 600 mm"));
-        }
-    }
+    problems.extend(question.making().check(""));
     if let Some(peel) = question.peel.filter(|peel| peel.get() > 5.0) {
         problems.push(Problem::new("/peel", "peel", peel.get(), "mm is out of range", "0 to 5 mm"));
     }
@@ -412,24 +399,17 @@ fn asked<'a>(school: &School<'a>, question: &BenchQuestion) -> Result<Asked<'a>,
         ));
     }
     problems.extend(figure_problems(question));
-    let (Some(food), Some(cut), Some(mut target)) = (food, cut, target) else { return Err(problems) };
-    let mut food = food.clone();
+    let (Some(food), Some(cut), Some(target)) = (food, cut, target) else { return Err(problems) };
+    let making = question.making();
+    let mut food = making.food(food, &catalogue.handling);
     let mut handling = catalogue.handling.clone();
     handling.hand_work.wedges = question.wedges.unwrap_or(handling.hand_work.wedges);
-    food.shape = match question.produce {
-        ProduceSize::Small => food.shape.scaled(handling.produce.small),
-        ProduceSize::Medium => food.shape,
-        ProduceSize::Large => food.shape.scaled(handling.produce.large),
-    };
     if let Some(shape) = question.shape {
         let own_kind = std::mem::discriminant(&shape) == std::mem::discriminant(&food.shape);
         food.shape = shape;
         problems.extend(shape_problem(&food, own_kind));
     }
-    let exact = |size: Millimetres| Some(TargetSize::Exact { size });
-    target.thickness = question.thickness.map_or(target.thickness, exact);
-    target.width = question.width.map_or(target.width, exact);
-    target.length = question.length.map_or(target.length, exact);
+    let target = making.target(target);
     if problems.is_empty() { Ok(Asked { food, cut, target, handling }) } else { Err(problems) }
 }
 
@@ -467,13 +447,9 @@ impl Input<'_> {
             ways.push((worked.clone(), self.way(name, worked, drawn.unwrap_or_default(), blocks)));
         }
         if let Ok(kitchen) = work_flat_first(food, cut, target, self.handling) {
-            let thickest = kitchen.segments.get(..1).unwrap_or_default();
-            let drawn = thickest.first().map(|part| {
-                let outline = Outline::Ellipse { width: part.width, height: part.height };
-                end_on(outline, &kitchen_blocks(food, cut, target, thickest))
-            });
+            let drawn = flat_first_section(food, cut, target, &kitchen).map(|drawing| drawing.pieces);
             let blocks = kitchen_blocks(food, cut, target, &kitchen.segments);
-            let name = ("flat_first", "Flat first, as in a kitchen");
+            let name = (Way::FlatFirst.word(), "Flat first, as in a kitchen");
             let way = self.way(name, &kitchen.worked, drawn.unwrap_or_default(), blocks);
             ways.push((kitchen.worked, way));
         }
