@@ -266,7 +266,7 @@ test('lengths are in inches at one key', async ({ page, app }) => {
   await page.goto(`${app.url}/courses/1/bench`);
   await expect(page.getByText('3.2 × 3.2 × 50 mm')).toBeVisible();
   await page.keyboard.press('i');
-  await expect(page.getByText('1/8 × 1/8 × 1-15/16 in')).toBeVisible();
+  await expect(page.getByText('1/8 × 1/8 × 2 in')).toBeVisible();
   await page.keyboard.press('i');
   await expect(page.getByText('3.2 × 3.2 × 50 mm')).toBeVisible();
 });

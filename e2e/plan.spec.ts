@@ -30,7 +30,7 @@ test('an exercise is added by choosing julienne of carrot, and everything follow
   );
   await expect(editor).toContainText('14 for students, 1 to show, 2 spare');
   await expect(dock(page)).toContainText(
-    '210 mm clears a 50 mm cut with 135 mm of travel, less 25 for the pinch.',
+    '210 mm clears a 50 mm cut with 135 mm of travel, less 25 mm for the pinch.',
   );
   await expect(dock(page)).toContainText('Rolls.');
   await expect(dock(page)).toContainText('Local law, site rules');

@@ -128,7 +128,7 @@ test('care is written down, wrong angles are refused, parts are named, a food is
   await expect(dock(page).getByText('bolster', { exact: true })).toBeVisible();
   await dock(page).getByLabel('Lay a food against it').click();
   await page.getByRole('option', { name: 'Cabbage' }).click();
-  await expect(dock(page)).toContainText('Short: 15 mm of travel across 170 mm of cabbage; 25 is wanted.');
+  await expect(dock(page)).toContainText('Short: 15 mm of travel across 170 mm of cabbage; 25 mm is wanted.');
 });
 
 test('the rack orders itself for a hand and says why', async ({ page, app }) => {

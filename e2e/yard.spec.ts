@@ -43,6 +43,6 @@ test('lengths are shown in inches as kitchen fractions', async ({ page, app }) =
   await page.goto(`${app.url}/courses/1/plan/5`);
   await page.getByRole('button', { name: 'mm: show lengths in inches' }).click();
   await expect(page.getByRole('region', { name: 'Julienne of carrot' })).toContainText(
-    '1/8 × 1/8 × 1-15/16 in',
+    '1/8 × 1/8 × 2 in',
   );
 });

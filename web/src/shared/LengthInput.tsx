@@ -18,7 +18,7 @@ interface Props {
 export function LengthInput({ label, value, onChange, error, ...rest }: Props) {
   const [unit] = useUnit();
   const [typed, setTyped] = useState<string>();
-  const shown = value === null || value === undefined ? '' : length(value, unit, 2);
+  const shown = value === null || value === undefined ? '' : length(value, unit, true);
   const unread = typed !== undefined && typed.trim() !== '' && readLength(typed, unit) === undefined;
   return (
     <TextInput

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { clock, day, grams, hour, length, percent, readLength } from './format';
+import { clock, day, grams, hour, inUnit, length, percent, readLength } from './format';
 
 describe('lengths', () => {
   it('are written as a cook writes them', () => {
@@ -15,7 +15,31 @@ describe('lengths', () => {
     expect(length(12.7, 'in')).toBe('1/2');
     expect(length(38.1, 'in')).toBe('1-1/2');
     expect(length(50.8, 'in')).toBe('2');
+    expect(length(50, 'in')).toBe('2');
+    expect(length(165, 'in')).toBe('6-1/2');
+    expect(length(27, 'in')).toBe('1-1/16');
     expect(length(0.2, 'in')).toBe('<1/16');
+  });
+});
+
+describe('sentences', () => {
+  const said = (words: string) => inUnit(words, 'in');
+  it('are said in inches, every length of them', () => {
+    expect(said('210 mm clears a 50 mm cut with 135 mm of travel, less 25 mm for the pinch.')).toBe(
+      '8-1/4 in clears a 2 in cut with 5-3/8 in of travel, less 1 in for the pinch.',
+    );
+    expect(said('76 to 600 mm')).toBe('3 to 23-5/8 in');
+    expect(said('6.35 × 6.35 × 50.8 mm')).toBe('1/4 × 1/4 × 2 in');
+  });
+
+  it('keep what is no length, and what is finer than a sixteenth', () => {
+    expect(said('Carrot is firm (4 of 5): 3 mmol, 20 strokes.')).toBe(
+      'Carrot is firm (4 of 5): 3 mmol, 20 strokes.',
+    );
+    expect(said('the ends differ by 0.42 mm; allowed: 0.5 to 5 mm')).toBe(
+      'the ends differ by 0.42 mm; allowed: 0.5 to 5 mm',
+    );
+    expect(inUnit('a 50 mm cut', 'mm')).toBe('a 50 mm cut');
   });
 });
 
@@ -38,7 +62,8 @@ describe('typed lengths', () => {
   it('are shown as they were typed', () => {
     for (const text of ['1/8', '1-1/2', '2', '3/4'])
       expect(length(readLength(text, 'in') ?? Number.NaN, 'in')).toBe(text);
-    expect(length(4.25, 'mm', 2)).toBe('4.25');
+    expect(length(4.25, 'mm', true)).toBe('4.25');
+    expect(length(readLength('5-1/16', 'in') ?? Number.NaN, 'in', true)).toBe('5-1/16');
   });
 });
 

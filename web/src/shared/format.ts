@@ -7,14 +7,21 @@ export const useUnit = () => useLocalStorage<Unit>({ key: 'yard-notch-unit', def
 
 const MM_PER_INCH = 25.4;
 
-/** A length as a cook writes it: `3.2`, `50`, or in inches the nearest sixteenth, `1/8`, `2`; with `places` mm to so many. */
-export function length(mm: number, unit: Unit, places?: number): string {
-  if (unit === 'mm' && places !== undefined) return String(Number(mm.toFixed(places)));
+/** From here on a cook counts in eighths: 50 mm is two inches. */
+const IN_EIGHTHS = 1.5 * MM_PER_INCH;
+
+/**
+ * A length as a cook writes it: `3.2`, `50`, or in inches the nearest sixteenth, `1/8`, and of what is longer
+ * the nearest eighth, `2`. Exactly, as in a field: mm to two places, inches to a sixteenth.
+ */
+export function length(mm: number, unit: Unit, exactly = false): string {
+  if (unit === 'mm' && exactly) return String(Number(mm.toFixed(2)));
   if (unit === 'mm') {
     const tenths = Math.round(mm * 10) / 10;
     return mm >= 15 || Number.isInteger(tenths) ? String(Math.round(mm)) : tenths.toFixed(1);
   }
-  const sixteenths = Math.round((mm / MM_PER_INCH) * 16);
+  const step = mm >= IN_EIGHTHS && !exactly ? 2 : 1;
+  const sixteenths = Math.round((mm / MM_PER_INCH) * (16 / step)) * step;
   if (sixteenths === 0) return mm === 0 ? '0' : '<1/16';
   const whole = Math.floor(sixteenths / 16);
   let above = sixteenths % 16;
@@ -34,6 +41,19 @@ export function readLength(text: string, unit: Unit): number | undefined {
   const [, whole, above, below] = /^(?:(\d+)[- ])?(\d+)\/(\d+)$/.exec(plain) ?? [];
   if (unit === 'mm' || !above || !Number(below)) return undefined;
   return (Number(whole ?? 0) + Number(above) / Number(below)) * MM_PER_INCH;
+}
+
+/** Finer than this a length stays in mm: the nearest sixteenth would say something else. */
+const FINE = MM_PER_INCH / 16;
+
+/** A sentence with its lengths in the unit that is shown: `clears a 50 mm cut`, `3 to 600 mm`, `5 × 5 × 50 mm`. */
+export function inUnit(words: string, unit: Unit): string {
+  if (unit === 'mm') return words;
+  return words.replace(/(\d+(?:\.\d+)?(?:(?: to |–| × )\d+(?:\.\d+)?)*) mm\b/g, (all, sizes: string) => {
+    const numbers = sizes.split(/ to |–| × /).map(Number);
+    if (numbers.some((mm) => mm > 0 && mm < FINE)) return all;
+    return `${sizes.replace(/\d+(?:\.\d+)?/g, (mm) => length(Number(mm), unit))} ${unit}`;
+  });
 }
 
 /** A length with its unit. */

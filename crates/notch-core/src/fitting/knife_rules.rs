@@ -177,11 +177,11 @@ fn travel(case: &Case<'_>) -> Found {
     }
     let (cut, blade, lost) = (case.job.cut_length(), case.knife.length, lost_to_grip(case.grip));
     let left = blade.get() - cut.get() - lost.get();
-    let pinch = if lost > Millimetres::ZERO { say!(case, ", less {lost} for the pinch") } else { String::new() };
+    let pinch = if lost > Millimetres::ZERO { say!(case, ", less {lost} mm for the pinch") } else { String::new() };
     Some(if left < 0.0 {
-        (Refuse, say!(case, "{blade} mm does not cross a {cut} mm cut{pinch}; at least {} is needed.", cut + lost + TRAVEL))
+        (Refuse, say!(case, "{blade} mm does not cross a {cut} mm cut{pinch}; at least {} mm is needed.", cut + lost + TRAVEL))
     } else if left < TRAVEL.get() {
-        (Against(20), say!(case, "{blade} mm leaves {left:.0} mm of travel on a {cut} mm cut{pinch}; 25 is wanted."))
+        (Against(20), say!(case, "{blade} mm leaves {left:.0} mm of travel on a {cut} mm cut{pinch}; 25 mm is wanted."))
     } else if left > 200.0 {
         (Against(6), say!(case, "{blade} mm is much longer than a {cut} mm cut needs."))
     } else {

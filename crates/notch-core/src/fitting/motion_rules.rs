@@ -70,7 +70,7 @@ fn tap_height(case: &Case<'_>) -> Found {
     Some(if height > Millimetres::whole(50) {
         (Refuse, say!(case, "Tapping food {height} mm high: above 50 mm the aim is lost. Push or slice."))
     } else if height > Millimetres::whole(25) {
-        (Against(15), say!(case, "Food stands {height} mm: tapping starts to lose its aim above 25."))
+        (Against(15), say!(case, "Food stands {height} mm: tapping starts to lose its aim above 25 mm."))
     } else {
         (For(5), say!(case, "Food stands {height} mm: low enough to tap."))
     })
@@ -84,7 +84,7 @@ fn rock(case: &Case<'_>) -> Found {
     if !kind.profile.rocks() {
         Some((Against(25), say!(case, "The tip of a {} digs in when it rocks.", kind.name)))
     } else if length < Millimetres::whole(180) {
-        Some((Against(25), say!(case, "{length} mm is short for rocking: the tip digs in under 180.")))
+        Some((Against(25), say!(case, "{length} mm is short for rocking: the tip digs in under 180 mm.")))
     } else if case.job.food.height() > Millimetres::whole(45) {
         Some((Against(12), say!(case, "Food stands {} mm: the blade cannot rock over it.", case.job.food.height())))
     } else {

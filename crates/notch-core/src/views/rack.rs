@@ -172,7 +172,7 @@ pub fn food_against_blade(kind: &KnifeType, length: Millimetres, food: &Food) ->
     let words = if long_enough {
         format!("Long enough: {left:.0} mm of travel across {width} mm of {}.", food.name)
     } else if left >= 0.0 {
-        format!("Short: {left:.0} mm of travel across {width} mm of {}; {TRAVEL} is wanted.", food.name)
+        format!("Short: {left:.0} mm of travel across {width} mm of {}; {TRAVEL} mm is wanted.", food.name)
     } else {
         format!("Too short for {}: {} mm of blade is wanted.", food.name, width + pinch + TRAVEL)
     };

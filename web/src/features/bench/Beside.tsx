@@ -4,6 +4,7 @@ import { useBenchBeside, useCatalogue, useOnionsBeside } from '../../api/queries
 import { Section } from '../../shared/drawing';
 import { percent } from '../../shared/format';
 import { Trouble } from '../../shared/State';
+import { Said } from '../../shared/Said';
 import styles from './Bench.module.css';
 import { cutQuestion, onionQuestion } from './question';
 import { OnionCells } from './OnionCells';
@@ -38,7 +39,9 @@ function Frame({ title, differences, error, onChange, children }: FrameProps) {
       <div role="status" className="tight">
         {differences?.map((words) => (
           <p key={words}>
-            <strong>{words}</strong>
+            <strong>
+              <Said>{words}</Said>
+            </strong>
           </p>
         ))}
       </div>

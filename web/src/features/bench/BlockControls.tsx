@@ -198,25 +198,33 @@ const Measured = memo(function Measured({ shape, peel, shapeError, peelError, ch
   return (
     <details className={styles.measured}>
       <summary>Measured, peeled</summary>
-      {fields.map((field, index) => {
-        const set = (value: number | string | null) => {
-          if (value === '' || value === null || Number(value) === Number(field.size.toFixed(2))) return;
-          change({ measured: sizes.map((old, place) => (place === index ? value : old)).join() });
-        };
-        const error = index === 0 ? shapeError : undefined;
-        return field.key === 'grams' ? (
-          <NumberInput key="grams" label="Grams" value={field.size} onChange={set} error={error} />
-        ) : (
-          <LengthInput key={field.key} label={field.label} value={field.size} onChange={set} error={error} />
-        );
-      })}
-      <LengthInput
-        label="Peel off each side"
-        placeholder="unpeeled"
-        value={peel}
-        onChange={(value) => change({ peel: value })}
-        error={peelError}
-      />
+      <div>
+        {fields.map((field, index) => {
+          const set = (value: number | string | null) => {
+            if (value === '' || value === null || Number(value) === Number(field.size.toFixed(2))) return;
+            change({ measured: sizes.map((old, place) => (place === index ? value : old)).join() });
+          };
+          const error = index === 0 ? shapeError : undefined;
+          return field.key === 'grams' ? (
+            <NumberInput key="grams" label="Grams" value={field.size} onChange={set} error={error} />
+          ) : (
+            <LengthInput
+              key={field.key}
+              label={field.label}
+              value={field.size}
+              onChange={set}
+              error={error}
+            />
+          );
+        })}
+        <LengthInput
+          label="Peel off each side"
+          placeholder="unpeeled"
+          value={peel}
+          onChange={(value) => change({ peel: value })}
+          error={peelError}
+        />
+      </div>
     </details>
   );
 });

@@ -3,6 +3,7 @@ import { memo } from 'react';
 import type { Api } from '../../api/client';
 import { Mark } from '../../shared/mark';
 import { useUnit, withUnit } from '../../shared/format';
+import { Said } from '../../shared/Said';
 import styles from './Bench.module.css';
 import { Turnable } from './Turnable';
 
@@ -95,7 +96,10 @@ export const Chain = memo(function Chain({ data, food, step, onChange }: Props) 
               <p key={caution.id} className="row" style={{ flexWrap: 'nowrap', alignItems: 'flex-start' }}>
                 <Mark kind={caution.severity} size={18} label={caution.severity !== 'note'} />
                 <span>
-                  <strong>{caution.title}</strong> {caution.text}
+                  <strong>
+                    <Said>{caution.title}</Said>
+                  </strong>{' '}
+                  <Said>{caution.text}</Said>
                 </span>
               </p>
             ))}

@@ -2,6 +2,7 @@ import { Button } from '@mantine/core';
 import { memo } from 'react';
 import type { Api } from '../../api/client';
 import { percent } from '../../shared/format';
+import { Said } from '../../shared/Said';
 import styles from './Bench.module.css';
 
 type Kind = Api['Method']['kind'];
@@ -25,7 +26,9 @@ export const Ranked = memo(function Ranked({ choice, onTake }: Props) {
   return (
     <>
       <p role="status">
-        <strong>{choice.words}</strong>
+        <strong>
+          <Said>{choice.words}</Said>
+        </strong>
       </p>
       {choice.found.length > 0 && (
         <div style={{ overflowX: 'auto', position: 'relative' }}>

@@ -6,6 +6,7 @@ import { Section } from '../../shared/drawing';
 import { length, useUnit, withUnit } from '../../shared/format';
 import { Mark } from '../../shared/mark';
 import { Failed, Loading } from '../../shared/State';
+import { Said } from '../../shared/Said';
 import styles from './Bench.module.css';
 import { cutQuestion } from './question';
 import { targetText } from './targetText';
@@ -99,7 +100,10 @@ export function StudentCard({ courseId, tabs }: { courseId: number; tabs: React.
               <li key={caution.id} className="row" style={{ flexWrap: 'nowrap', alignItems: 'flex-start' }}>
                 <Mark kind={caution.severity} size={16} label />
                 <span>
-                  <strong>{caution.title}</strong> {caution.text}
+                  <strong>
+                    <Said>{caution.title}</Said>
+                  </strong>{' '}
+                  <Said>{caution.text}</Said>
                 </span>
               </li>
             ))}

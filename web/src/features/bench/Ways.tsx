@@ -2,6 +2,7 @@ import { memo } from 'react';
 import type { Api } from '../../api/client';
 import { Section } from '../../shared/drawing';
 import { capital, grams, minutes, percent, useUnit, withUnit } from '../../shared/format';
+import { Said } from '../../shared/Said';
 import styles from './Bench.module.css';
 
 export function Figure({ name, value }: { name: string; value: string }) {
@@ -37,7 +38,7 @@ export const Ways = memo(function Ways({ data, food }: { data: Api['BenchView'];
       {data.no_count && <p className="card">{capital(data.no_count)}.</p>}
       {data.nothing_fits && (
         <p className="card" role="status">
-          {data.nothing_fits}
+          <Said>{data.nothing_fits}</Said>
         </p>
       )}
       <Facts facts={data.facts} />

@@ -10,6 +10,7 @@ import { clock } from '../../shared/format';
 import { Mark } from '../../shared/mark';
 import type { MarkKind } from '../../shared/mark';
 import { Trouble } from '../../shared/State';
+import { Said } from '../../shared/Said';
 import styles from './Class.module.css';
 import { Running } from './ClassPage';
 import { useServerNow } from './useServerNow';
@@ -78,7 +79,7 @@ export function AttemptDock({ view, station, exercise, onNext }: Props) {
       </div>
       {station.watch.map((reason) => (
         <p key={reason} className="row">
-          <Mark kind="watch" size={18} label /> {reason}
+          <Mark kind="watch" size={18} label /> <Said>{reason}</Said>
         </p>
       ))}
       {running ? (

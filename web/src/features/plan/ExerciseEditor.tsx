@@ -116,6 +116,7 @@ export function ExerciseEditor(props: Props) {
   const problem = [save.error, found.error].find((error) => error instanceof ApiProblem);
   const at = (pointer: string) => (problem instanceof ApiProblem ? problem.at(pointer) : undefined);
   const taught = catalogue.data?.sets.find((set) => set.id === plan.course.standard_set)?.cuts ?? {};
+  const family = catalogue.data?.cuts.find((cut) => cut.id === choice.cut)?.family;
   return (
     <section
       className={`card ${styles.editor}`}
@@ -145,6 +146,7 @@ export function ExerciseEditor(props: Props) {
         <AmountFields choice={choice} change={change} error={at('/amount')} />
         <MakingFields
           making={choice.making ?? USUAL}
+          sticks={['strips', 'dice'].includes(family ?? '')}
           standard={taught[choice.cut]}
           change={(making) => change({ making })}
           at={at}

@@ -1,6 +1,7 @@
 import { useId } from 'react';
 import type { Api } from '../../api/client';
 import { Mark } from '../../shared/mark';
+import { useSaid } from '../../shared/Said';
 import styles from './Plan.module.css';
 
 interface Option<T> {
@@ -22,6 +23,7 @@ interface Props<T extends string> {
 /** The options of one part of the setup. A refused one can be looked at, never saved. */
 export function Options<T extends string>({ legend, options, value, onChange, error }: Props<T>) {
   const name = useId();
+  const said = useSaid();
   const chosen = options.find((option) => option.value === value);
   const objection = chosen?.fit.findings.find((finding) => finding.effect.kind !== 'for');
   return (
@@ -36,7 +38,7 @@ export function Options<T extends string>({ legend, options, value, onChange, er
               key={option.value}
               className={styles.option}
               data-refused={option.fit.refused}
-              title={option.fit.findings[0]?.words}
+              title={said(option.fit.findings[0]?.words ?? '')}
             >
               <input
                 type="radio"
@@ -50,7 +52,7 @@ export function Options<T extends string>({ legend, options, value, onChange, er
               {option.name}
               <span className="visually-hidden">
                 {option.fit.refused ? ', refused' : against ? ', with a warning' : ''}:{' '}
-                {option.fit.findings[0]?.words}
+                {said(option.fit.findings[0]?.words ?? '')}
               </span>
             </label>
           );
@@ -58,7 +60,7 @@ export function Options<T extends string>({ legend, options, value, onChange, er
       </div>
       {(error ?? objection) && (
         <p className={styles.why} role="status">
-          {error ?? objection?.words}
+          {error ?? said(objection?.words ?? '')}
         </p>
       )}
     </fieldset>

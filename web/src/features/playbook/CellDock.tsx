@@ -7,6 +7,7 @@ import { Disclaimer, Dock, Reason } from '../../shared/dock';
 import { GripFigure, HoldFigure, Knife } from '../../shared/drawing';
 import { capital, day } from '../../shared/format';
 import { Loading, Trouble } from '../../shared/State';
+import { useSaid } from '../../shared/Said';
 import { weighed } from './Fit';
 import { keyOf } from './MatrixView';
 import styles from './Playbook.module.css';
@@ -25,6 +26,7 @@ export function CellDock({ selection, knives, against, onAgainst }: Props) {
   const { cut, knife, cell, foodName, food } = selection;
   const answer = useAnswer(selection, knife);
   const catalogue = useCatalogue();
+  const said = useSaid();
   const advice = answer.data;
   const title = food === 'any' ? capital(cut.name) : `${capital(cut.name)} of ${foodName}`;
   return (
@@ -41,7 +43,7 @@ export function CellDock({ selection, knives, against, onAgainst }: Props) {
         )}
       </div>
       {food === 'any' ? (
-        <p>{cell?.words} Choose a food to see the setup with its reasons.</p>
+        <p>{said(cell?.words ?? '')} Choose a food to see the setup with its reasons.</p>
       ) : answer.error ? (
         <Trouble error={answer.error} />
       ) : advice ? (

@@ -8,6 +8,7 @@ import { useChangeAddress } from '../../shared/address';
 import { capital } from '../../shared/format';
 import { Mark } from '../../shared/mark';
 import { Failed, Loading } from '../../shared/State';
+import { useSaid } from '../../shared/Said';
 import { CellDock } from './CellDock';
 import { FitGlyph } from './Fit';
 import styles from './Playbook.module.css';
@@ -276,11 +277,12 @@ const Line = memo(function Line({
   choose,
   onKey,
 }: LineProps) {
+  const said = useSaid();
   return (
     <tr className={apart ? styles.family : undefined}>
       <th scope="row" className={styles.rowHead}>
         {capital(line.name)}
-        {line.size && <small className="mono">{line.size}</small>}
+        {line.size && <small className="mono">{said(`${line.size} mm`).replace(/ (mm|in)$/, '')}</small>}
       </th>
       {line.cells.map((cell, c) => {
         const knife = knives[c];
@@ -294,7 +296,7 @@ const Line = memo(function Line({
               tabIndex={c === chosen ? 0 : -1}
               aria-pressed={c === chosen}
               aria-label={`${line.name}, ${knife?.name ?? ''}${dull}: ${cell.refused ? 'refused' : `${cell.score} of 100`}`}
-              title={cell.words}
+              title={said(cell.words)}
               onClick={() => choose(index, c)}
               onKeyDown={(event) => onKey(event, index, c)}
             >

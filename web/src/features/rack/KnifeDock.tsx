@@ -7,6 +7,7 @@ import { Dock, Reason } from '../../shared/dock';
 import { Knife } from '../../shared/drawing';
 import { capital, day, useUnit, withUnit } from '../../shared/format';
 import { Failed, Loading, Trouble } from '../../shared/State';
+import { Said } from '../../shared/Said';
 import { CareForm } from './CareForm';
 import { KnifeForm } from './KnifeForm';
 
@@ -54,7 +55,9 @@ export function KnifeDock({ courseId, knifeId, onGone }: Props) {
       />
       {against && (
         <p role="status">
-          <strong>{against.words}</strong>
+          <strong>
+            <Said>{against.words}</Said>
+          </strong>
         </p>
       )}
       <div className="stack" style={{ gap: 6 }}>

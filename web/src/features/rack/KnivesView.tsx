@@ -8,6 +8,7 @@ import { Dock } from '../../shared/dock';
 import { Knife } from '../../shared/drawing';
 import { Mark } from '../../shared/mark';
 import { Failed, Loading, Trouble } from '../../shared/State';
+import { Said } from '../../shared/Said';
 import { AddForm } from './AddForm';
 import { KnifeDock } from './KnifeDock';
 import styles from './Rack.module.css';
@@ -188,7 +189,7 @@ function Group({ group, scale, selected, mirrored, onSelect }: GroupProps) {
       </div>
       {group.comfort && (
         <p className="quiet">
-          <strong className="figure">{group.comfort.score}</strong> {group.comfort.words}
+          <strong className="figure">{group.comfort.score}</strong> <Said>{group.comfort.words}</Said>
         </p>
       )}
     </li>

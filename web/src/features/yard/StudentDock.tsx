@@ -7,6 +7,7 @@ import { capital, clock, day, percent, spaced, useUnit, withUnit } from '../../s
 import { Mark } from '../../shared/mark';
 import type { MarkKind } from '../../shared/mark';
 import { Failed, Loading, Trouble } from '../../shared/State';
+import { Said } from '../../shared/Said';
 import { Trend } from './Trend';
 import styles from './Yard.module.css';
 
@@ -104,8 +105,12 @@ function Next({ view }: { view: Api['StudentView'] }) {
       }}
       aria-label="Next step"
     >
-      <h3>Next: {next.title}</h3>
-      <p style={{ marginTop: 4 }}>{capital(next.reason)}.</p>
+      <h3>
+        Next: <Said>{next.title}</Said>
+      </h3>
+      <p style={{ marginTop: 4 }}>
+        <Said>{capital(next.reason)}</Said>.
+      </p>
       {next.kind === 'longer_blade' && blade !== undefined && (
         <Button mt={8} onClick={() => clear.mutate(blade)} loading={clear.isPending}>
           Clear to {withUnit(blade, unit)}
@@ -124,7 +129,7 @@ function Strand({ rule, attempts }: { rule: Api['StrandRule']; attempts: Api['At
       <ul>
         {rule.notches.map((notch) => (
           <Reason key={notch.kind} kind={markOf[notch.state.kind]}>
-            {notch.words}.
+            <Said>{notch.words}</Said>.
           </Reason>
         ))}
       </ul>

@@ -7,6 +7,7 @@ import { Mark } from '../../shared/mark';
 import type { MarkKind } from '../../shared/mark';
 import { NotchRule } from '../../shared/rule';
 import { Failed, Loading } from '../../shared/State';
+import { Said } from '../../shared/Said';
 import { useHere } from '../frame';
 import { StudentDock } from './StudentDock';
 import styles from './Yard.module.css';
@@ -108,7 +109,9 @@ function Row({ row, selected, onSelect }: { row: Api['YardRow']; selected: boole
       <td>
         <span className={styles.next}>
           <Mark kind={markOf(next.kind)} />
-          <strong>{next.title}</strong>
+          <strong>
+            <Said>{next.title}</Said>
+          </strong>
         </span>
       </td>
     </tr>

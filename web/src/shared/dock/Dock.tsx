@@ -1,6 +1,7 @@
 import styles from './Dock.module.css';
 import { Mark } from '../mark';
 import type { MarkKind } from '../mark';
+import { useSaid } from '../Said';
 
 /** The dock: reasons and cautions, always about what is selected. */
 export function Dock({
@@ -31,12 +32,13 @@ export function Reason({
   title?: string;
   children: React.ReactNode;
 }) {
+  const said = useSaid();
   return (
     <li className={styles.reason}>
       <Mark kind={kind} size={18} label={kind !== 'note'} />
       <span>
-        {title && <strong>{title} </strong>}
-        {children}
+        {title && <strong>{said(title)} </strong>}
+        {typeof children === 'string' ? said(children) : children}
       </span>
     </li>
   );
