@@ -155,6 +155,41 @@ fn each_fault_is_found_again_in_most_of_its_samples() {
 }
 
 #[test]
+fn the_cue_is_that_of_the_fault_that_was_cut_in() {
+    let catalogue = Catalogue::shipped().unwrap();
+    let target = catalogue.target("eighth", "batonnet").unwrap();
+    let tolerance = catalogue.tolerance("school").unwrap();
+    for (fault, say) in [
+        (Cause::Sound, "sound"),
+        (Cause::StepTooBig, "too_thick"),
+        (Cause::PlanksTooThick, "planks_off"),
+        (Cause::SticksTooNarrow, "sticks_off"),
+        (Cause::StepsUneven, "wide_spread"),
+        (Cause::SticksUneven, "sticks_off"),
+        (Cause::Drift, "drift_up"),
+        (Cause::Lean, "taper"),
+        (Cause::LengthsVary, "lengths_vary"),
+    ] {
+        let verdicts: Vec<Verdict> = (100..160)
+            .map(|seed| judge(&catalogue, &target, tolerance, SampleCustom::BlindTen, &cut_with_a_fault(fault, seed)))
+            .collect();
+        let right = verdicts.iter().filter(|verdict| first_say(verdict) == say).count();
+        assert!(right >= 50, "{fault:?}: {say} said first in {right} of 60");
+    }
+}
+
+#[test]
+fn a_clear_cause_is_said_before_what_is_further_over_its_threshold() {
+    // Every plank a little too thick; one stick far too short besides.
+    let text = "4.4 3.2 50\n4.3 3.1 50\n4.4 3.2 49\n4.5 3.2 50\n4.4 3.3 50\n4.4 3.2 51\n4.4 3.2 50\n4.3 3.2 50";
+    let verdict = verdict_of("julienne", "school", text);
+    assert!(verdict.causes.clear && verdict.causes.likely[0].cause == Cause::PlanksTooThick);
+    let ids: Vec<&str> = verdict.says.iter().map(|say| say.id.as_str()).collect();
+    assert_eq!(ids[0], "planks_off");
+    assert!(ids.len() > 1, "the others are said too: {ids:?}");
+}
+
+#[test]
 fn few_pieces_and_pieces_between_two_causes_are_unclear() {
     let catalogue = Catalogue::shipped().unwrap();
     let target = catalogue.target("eighth", "batonnet").unwrap();

@@ -1,7 +1,7 @@
-//! Dice of layered food: halved, cut from above at the size, and crosscut at it.
+//! Layered food: dice of its halves, and sticks of layers that are laid flat.
 
-use super::{NoCount, Piece, Trimmings, WorkedFood};
-use crate::catalogue::{Food, Shape, Target, TargetSize};
+use super::{NoCount, Piece, Trimmings, WorkedFood, times};
+use crate::catalogue::{Food, Handling, Shape, Target, TargetSize};
 use crate::onion::{Cuts, Method, Wanted};
 use crate::units::Millimetres;
 
@@ -46,5 +46,53 @@ pub(super) fn dice(food: &Food, target: &Target) -> Result<WorkedFood, NoCount> 
         regroupings: 2,
         trimmings: Trimmings { squaring: usable * figures.share_crumbs, ..nothing.trimmings },
         ..nothing
+    })
+}
+
+/// Works a layered cylinder to sticks: ends off, halved, cut to lengths, and the layers of each laid flat.
+///
+/// A half layer k of n opens to a sheet π R (k − ½) / n wide and R / n thick, which is cut to
+/// ⌊sheet / width⌋ sticks; so a stick is as thick as its layer, whatever was asked for. What is left of a
+/// sheet is too narrow. Sheets are stacked from the widest; a stack takes a stroke after each stick of its
+/// widest sheet but a last one that leaves nothing.
+///
+/// # Errors
+/// [`NoCount::Layered`] for a layered ball, whose layers do not lie flat; [`NoCount::Unsized`] for a cut
+/// without a width or a length.
+pub(super) fn sticks(food: &Food, target: &Target, handling: &Handling) -> Result<WorkedFood, NoCount> {
+    let Shape::LayeredCylinder { diameter, length, layers } = food.shape else { return Err(NoCount::Layered) };
+    let side = |size: Option<TargetSize>| size.map(TargetSize::nominal).ok_or(NoCount::Unsized);
+    let (width, long) = (side(target.width)?, side(target.length)?);
+    let layer = Millimetres::clamped(diameter.get() / 2.0 / f64::from(layers.max(1)));
+    let piece = Piece::new(target.thickness.map_or(layer, TargetSize::nominal), width, long)?;
+    let usable = length.less(food.trim + food.trim);
+    let lengths = times(usable.get(), piece.length().get());
+    let volume = super::work::volume(food);
+    let ends = volume * (1.0 - usable.get() / length.get());
+    // Both halves have the same sheets; from the widest.
+    let sheet = |k: u8| std::f64::consts::PI * layer.get() * (f64::from(k) - 0.5);
+    let sheets: Vec<f64> = (1..=layers).rev().flat_map(|k| [sheet(k); 2]).collect();
+    let cut = |sheet: f64| times(sheet, width.get());
+    let narrow = |sheet: f64| sheet - f64::from(cut(sheet)) * width.get() > 1e-6 * width.get();
+    let stacks = sheets.chunks(usize::try_from(handling.stack_planks.max(1)).unwrap_or(1));
+    let strokes_each: u64 = stacks
+        .clone()
+        .filter_map(|stack| stack.first())
+        .map(|widest| u64::from(cut(*widest)).saturating_sub(u64::from(!narrow(*widest))))
+        .sum();
+    let per_length: u32 = sheets.iter().map(|sheet| cut(*sheet)).sum();
+    let pieces = per_length.saturating_mul(lengths);
+    let kept = f64::from(pieces) * width.get() * layer.get() * piece.length().get();
+    let tail = usable.get() - f64::from(lengths) * piece.length().get() > 1e-6 * usable.get();
+    let partings = u64::from(lengths).saturating_sub(1) + u64::from(tail);
+    let scraps = sheets.iter().filter(|sheet| narrow(**sheet)).count();
+    Ok(WorkedFood {
+        pieces,
+        partial: if pieces == 0 { 0 } else { u32::try_from(scraps).unwrap_or(u32::MAX).saturating_mul(lengths) },
+        strokes: if pieces == 0 { 0 } else { 2 + 1 + partings + u64::from(lengths) * strokes_each },
+        regroupings: u64::from(lengths) * stacks.len() as u64,
+        volume,
+        trimmings: Trimmings { ends, squaring: (volume - ends - kept).max(0.0), core: 0.0 },
+        blocks: Vec::new(),
     })
 }

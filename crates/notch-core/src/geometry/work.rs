@@ -80,8 +80,8 @@ pub enum NoCount {
     /// Turning, peeling and coring are not counted.
     #[error("hand work is not counted in pieces: plan it in whole units and set the minutes")]
     HandWork,
-    /// Layers fall apart, so no block is squared.
-    #[error("layered food falls apart in sticks: plan it in whole units and set the minutes")]
+    /// The layers of a ball do not lie flat, so no stick is cut from them.
+    #[error("the layers of a ball curl, so its sticks are not counted: plan it in whole units and set the minutes")]
     Layered,
     /// A cone or bundle gives no regular block.
     #[error("this shape gives no regular block: plan it in whole units and set the minutes")]
@@ -104,6 +104,7 @@ pub enum NoCount {
 pub fn work_food(food: &Food, cut: &Cut, target: &Target, handling: &Handling) -> Result<WorkedFood, NoCount> {
     match cut.family {
         CutFamily::Dice if food.shape.layers().is_some() => super::layered::dice(food, target),
+        CutFamily::Strips if food.shape.layers().is_some() => super::layered::sticks(food, target, handling),
         CutFamily::Chop => Err(NoCount::Chopped),
         CutFamily::Hand => Err(NoCount::HandWork),
         CutFamily::Slices if cut.id == "wedges" => in_wedges(food, handling),

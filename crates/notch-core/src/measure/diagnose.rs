@@ -2,6 +2,7 @@
 
 use serde::{Deserialize, Serialize};
 
+use super::Cause;
 use super::judge::{SideFigures, Verdict};
 use super::statistics::trend;
 use crate::catalogue::{Catalogue, Dimension, Tolerance};
@@ -40,7 +41,10 @@ pub(super) fn diagnose(catalogue: &Catalogue, verdict: &Verdict, tolerance: &Tol
             found.push((1.0, "sound", String::new()));
         }
     }
-    found.sort_by(|a, b| b.0.total_cmp(&a.0).then(a.1.cmp(b.1)));
+    // The thresholds decide what is said at all; which is said first, the likeliest cause where it is clear.
+    let likeliest = verdict.causes.likely.first().filter(|_| verdict.causes.clear).map(|each| each.cause);
+    let explains = |id: &str| likeliest.is_some_and(|cause| said_of(cause).contains(&id));
+    found.sort_by(|a, b| explains(b.1).cmp(&explains(a.1)).then(b.0.total_cmp(&a.0)).then(a.1.cmp(b.1)));
     found
         .into_iter()
         .filter_map(|(_, id, figures)| {
@@ -49,6 +53,21 @@ pub(super) fn diagnose(catalogue: &Catalogue, verdict: &Verdict, tolerance: &Tol
             Some(Say { id: id.to_owned(), words, cue: text.cue.clone() })
         })
         .collect()
+}
+
+/// Ids of what is said where a cause is the likeliest.
+const fn said_of(cause: Cause) -> &'static [&'static str] {
+    match cause {
+        Cause::Sound => &["sound"],
+        Cause::StepTooBig => &["too_thick"],
+        Cause::StepTooSmall => &["too_thin"],
+        Cause::PlanksTooThick | Cause::PlanksTooThin | Cause::PlanksUneven => &["planks_off"],
+        Cause::SticksTooWide | Cause::SticksTooNarrow | Cause::SticksUneven => &["sticks_off"],
+        Cause::StepsUneven => &["wide_spread"],
+        Cause::Drift => &["drift_up", "drift_down"],
+        Cause::Lean => &["taper"],
+        Cause::LengthsVary => &["lengths_vary"],
+    }
 }
 
 fn side(verdict: &Verdict, dimension: Dimension) -> Option<&SideFigures> {

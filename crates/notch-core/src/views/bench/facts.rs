@@ -2,7 +2,7 @@
 
 use serde::Serialize;
 
-use crate::catalogue::{Cut, Food, Handling, Shape, Target, TargetSize};
+use crate::catalogue::{Cut, CutFamily, Food, Handling, Shape, Target, TargetSize};
 use crate::geometry::{mince, rolled_leaves, turned, volume, wedges};
 use crate::units::Millimetres;
 
@@ -60,7 +60,7 @@ const fn length(length: Millimetres) -> FactValue {
     FactValue::Length { length }
 }
 
-/// What a cut comes to beside its pieces; empty for strips and dice.
+/// What a cut comes to beside its pieces; empty for dice, and for strips of what has no layers.
 pub(super) fn facts(food: &Food, cut: &Cut, target: &Target, handling: &Handling) -> Vec<BenchFact> {
     let work = &handling.hand_work;
     let whole = volume(food);
@@ -115,6 +115,18 @@ pub(super) fn facts(food: &Food, cut: &Cut, target: &Target, handling: &Handling
             ]
         }
         "turned" => turned_facts(food, target, handling, whole),
+        _ if cut.family == CutFamily::Strips => layer_fact(food),
+        _ => Vec::new(),
+    }
+}
+
+/// A stick of a layer that is laid flat is as thick as the layer.
+fn layer_fact(food: &Food) -> Vec<BenchFact> {
+    match food.shape {
+        Shape::LayeredCylinder { diameter, layers, .. } if layers > 0 => {
+            let layer = diameter.get() / 2.0 / f64::from(layers);
+            vec![fact("as thick as a layer", length(Millimetres::clamped(layer)))]
+        }
         _ => Vec::new(),
     }
 }

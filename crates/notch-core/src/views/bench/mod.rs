@@ -435,6 +435,8 @@ impl Input<'_> {
             let blocks = squared_blocks(food, cut, target, &worked.blocks);
             let name = if food.shape.layers().is_some() && cut.family == CutFamily::Dice {
                 ("layers", "Halved, verticals and crosscuts")
+            } else if food.shape.layers().is_some() && cut.family == CutFamily::Strips {
+                ("layers", "Halved, layers laid flat")
             } else if matches!(cut.family, CutFamily::Slices) {
                 ("squared", "Cut across")
             } else if matches!(food.shape, Shape::Sheet { .. } | Shape::Block { .. }) {
