@@ -267,9 +267,40 @@ test('lengths are in inches at one key', async ({ page, app }) => {
   await expect(page.getByText('3.2 × 3.2 × 50 mm')).toBeVisible();
   await page.keyboard.press('i');
   await expect(page.getByText('1/8 × 1/8 × 2 in')).toBeVisible();
+  // What is typed is read in the unit that is shown: 1-1/2 in is 38.1 mm.
+  await page.getByText('Measured, peeled').click();
+  await page.getByLabel('Thick end, in').fill('1-1/');
+  await page.getByLabel('Thick end, in').blur();
+  await expect(page.getByText('“1-1/” is no length: write 1/8 or 1-1/2')).toBeVisible();
+  await page.getByLabel('Thick end, in').fill('1-1/2');
+  await page.getByLabel('Thick end, in').blur();
+  await expect(page.getByLabel('Thick end, in')).toHaveValue('1-1/2');
+  await expect(page).toHaveURL(/measured=38\.1%2C/);
   await page.keyboard.press('i');
   await expect(page.getByText('3.2 × 3.2 × 50 mm')).toBeVisible();
 });
+
+test('a celery stalk is cut in strips around its hollow, a leek in sticks of its layers', async ({
+  page,
+  app,
+}) => {
+  await page.goto(`${app.url}/courses/1/bench?food=celery&cut=julienne`);
+  const strips = page.getByRole('region', { name: 'Strips square to the wall' });
+  // Eight strips of two sticks, in four lengths of 50 mm.
+  await expect(strips).toContainText('64');
+  await expect(strips.getByRole('img').locator('path[transform]')).toHaveCount(8);
+  await page.getByRole('button', { name: 'Strips', exact: true }).click();
+  await expect(page.getByText(/both sides of a strip square to the wall/)).toBeVisible();
+  await page.getByText('Measured, peeled').click();
+  await page.getByLabel('Wall, mm').fill('16');
+  await expect(page.getByText(/wall of the stalk in mm: “16” is out of range.*half the width/i).first()).toBeVisible();
+  await page.goto(`${app.url}/courses/1/bench?food=leek&cut=julienne`);
+  await expect(page.getByRole('region', { name: 'Halved, layers laid flat' })).toContainText('396');
+  await expect(page.getByRole('region', { name: 'Figures of this cut' })).toContainText('2.2 mm');
+  await page.getByRole('button', { name: 'Layers laid flat' }).click();
+  await expect(page.getByText(/pressed flat with the inside up; each length opens to 8/)).toBeVisible();
+});
+
 
 test('what is dragged is in the address when the hand rests, and nothing piles up', async ({ page, app }) => {
   await page.goto(`${app.url}/courses/1/bench?view=onion&method=below`);

@@ -45,4 +45,8 @@ test('lengths are shown in inches as kitchen fractions', async ({ page, app }) =
   await expect(page.getByRole('region', { name: 'Julienne of carrot' })).toContainText(
     '1/8 × 1/8 × 2 in',
   );
+  // The reasons too, every length of them.
+  const dock = page.getByRole('complementary');
+  await expect(dock).toContainText(/in clears a .* in cut with .* in of travel, less 1 in for the pinch/);
+  await expect(dock).not.toContainText(' mm');
 });

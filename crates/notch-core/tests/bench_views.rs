@@ -230,6 +230,23 @@ fn an_opened_sheet_is_not_planked_and_an_apple_is_cut_around_its_core() {
 }
 
 #[test]
+fn layered_food_has_a_chain_of_its_own() {
+    let chain = |food: &str, cut: &str| -> Vec<(String, Option<u32>)> {
+        let view = look(&question(food, cut)).unwrap();
+        assert!(view.steps.iter().all(|step| step.how.contains(" · ")), "{:?}", view.steps);
+        view.steps.into_iter().map(|step| (step.title, step.count)).collect()
+    };
+    let told =
+        |pairs: &[(&str, Option<u32>)]| pairs.iter().map(|(title, count)| ((*title).to_owned(), *count)).collect::<Vec<_>>();
+    // 80 mm of onion in 6.35: thirteen strips, the last narrower; 180 mm of leek in three lengths of 50.
+    assert_eq!(chain("onion", "small_dice"), told(&[("Halve it", None), ("Verticals", Some(13)), ("Crosscuts", Some(13))]));
+    let leek =
+        [("Trim both ends", None), ("Halve it", None), ("Lengths", Some(3)), ("Layers laid flat", Some(8)), ("Sticks", Some(16))];
+    assert_eq!(chain("leek", "julienne"), told(&leek));
+    assert!(look(&question("onion", "coins")).unwrap().steps.is_empty());
+}
+
+#[test]
 fn the_knife_is_the_best_on_the_rack_or_the_one_that_is_asked_for() {
     let best = look(&question("potato", "batonnet")).unwrap();
     assert_eq!(best.blade.as_ref().unwrap().index, 0);

@@ -4196,7 +4196,7 @@ export interface components {
          * @description What the drawing shows at a step.
          * @enum {string}
          */
-        StepShows: "whole" | "flat" | "block" | "planks" | "sticks" | "pieces";
+        StepShows: "whole" | "flat" | "halved" | "block" | "planks" | "sticks" | "pieces";
         /** @description A stretch of the lesson as it is kept. */
         StoredSegment: {
             /**

@@ -34,13 +34,16 @@ export function length(mm: number, unit: Unit, exactly = false): string {
   return whole === 0 ? `${above}/${below}` : `${whole}-${above}/${below}`;
 }
 
+/** Without the last digits of the arithmetic: a sixteenth is 1.5875 mm. */
+const exact = (mm: number) => Number(mm.toFixed(4));
+
 /** What was typed as a length, in mm: `3.2`, and in inches `1/8`, `1-1/2` or `0.5`; none where it is no length. */
 export function readLength(text: string, unit: Unit): number | undefined {
   const plain = text.trim().replace(',', '.');
-  if (/^\d*\.?\d+$|^\d+\.$/.test(plain)) return Number(plain) * (unit === 'in' ? MM_PER_INCH : 1);
+  if (/^\d*\.?\d+$|^\d+\.$/.test(plain)) return exact(Number(plain) * (unit === 'in' ? MM_PER_INCH : 1));
   const [, whole, above, below] = /^(?:(\d+)[- ])?(\d+)\/(\d+)$/.exec(plain) ?? [];
   if (unit === 'mm' || !above || !Number(below)) return undefined;
-  return (Number(whole ?? 0) + Number(above) / Number(below)) * MM_PER_INCH;
+  return exact((Number(whole ?? 0) + Number(above) / Number(below)) * MM_PER_INCH);
 }
 
 /** Finer than this a length stays in mm: the nearest sixteenth would say something else. */

@@ -67,6 +67,12 @@ function lid(solid: Api['Solid']): Point3[] {
   return skin(solid, from, to, FLAT).filter((point, index) => point[1] < (whole[index]?.[1] ?? 0));
 }
 
+/** Half the body on its cut face, its lower half cut off at the middle. */
+function half(solid: Api['Solid']): Point3[] {
+  const whole = skin(solid, solid.trim, solid.length - solid.trim);
+  return whole.map(([x, y, z]): Point3 => [x, Math.max(0, y) - solid.height / 2, z]);
+}
+
 function slice(solid: Api['Solid']): Point3[] {
   const [from, to] = [solid.trim, solid.length - solid.trim];
   const cut = skin(solid, from, to, FLAT);
@@ -91,7 +97,7 @@ function step([x, y, z]: Point3, turn: number): Point3 {
 
 /** The blocks as boxes: whole, or drawn apart into planks, sticks or slices of them. */
 function boxes(blocks: Api['SolidBlock'][], shows: Shows): Box[] {
-  const apart = { whole: 0, flat: 0, block: 0, planks: 1, sticks: 2, pieces: 3 }[shows];
+  const apart = { whole: 0, flat: 0, halved: 0, block: 0, planks: 1, sticks: 2, pieces: 3 }[shows];
   return blocks.flatMap((block) => {
     const [nx, ny, nz] = block.count as [number, number, number];
     const [px, py, pz] = block.piece as [number, number, number];
@@ -188,7 +194,7 @@ export function Turnable({ solid, blocks, shows, blade, bladeName, food, label }
   const above = (height / 2) * cosine + Math.max(length, width) * 0.5 * sine + 14;
   const below = (height / 2) * cosine + reach * Math.max(0.3, sine) + 2;
   const sliced = shows === 'flat' && solid.rings.length > 0;
-  const ghost = blocks.length > 0 && shows !== 'whole' && shows !== 'flat';
+  const ghost = blocks.length > 0 && !['whole', 'flat', 'halved'].includes(shows);
   const ordered = ghost
     ? boxes(blocks, shows).sort((a, b) => {
         const of = (box: Box) =>
@@ -232,6 +238,8 @@ export function Turnable({ solid, blocks, shows, blade, bladeName, food, label }
               <path d={hull(skin(solid, trim, length - trim))} fill={fill} />
               <path d={hull(skin(solid, length - trim, length))} fill={`url(#${hatch})`} />
             </>
+          ) : shows === 'halved' ? (
+            <path d={hull(half(solid))} fill={fill} />
           ) : sliced ? (
             <>
               <path d={hull(skin(solid, trim, length - trim, FLAT))} fill={fill} />

@@ -31,6 +31,7 @@ use crate::units::Millimetres;
 use crate::words::capital;
 use beside::{less_or_more, more};
 use buy::Feed;
+use steps::Source;
 
 /// What is looked at.
 #[derive(Clone, Debug, PartialEq, Serialize, Deserialize)]
@@ -261,9 +262,12 @@ pub fn bench_view(school: &School<'_>, question: &BenchQuestion, seed: u64) -> R
     let feed = |units| Feed { school, food: &food, cut, target: &target, units, onward: u32::from(question.onward), peel };
     let products = ways.get(way).map(|(worked, way)| feed(way.units_each).products(worked)).unwrap_or_default();
     let blade = suggestion.setup.and_then(|setup| at_hand.get(setup.knife));
-    let chosen = ways.get(way).and_then(|(worked, way)| Some((worked.blocks.first()?, way.way == "flat_first")));
-    let steps = chosen.map(|(block, flat_first)| steps::steps(school, (&food, cut, &target), (block, flat_first), blade));
-    let steps = steps.unwrap_or_default();
+    let layered = food.shape.layers().is_some();
+    let source = ways.get(way).and_then(|(worked, way)| match worked.blocks.first() {
+        Some(block) => Some(Source::Block { block, flat_first: way.way == Way::FlatFirst.word() }),
+        None => (layered && worked.pieces > 0 && cut.family != CutFamily::Slices).then_some(Source::Layers),
+    });
+    let steps = source.map(|source| steps::steps(school, (&food, cut, &target), &source, blade)).unwrap_or_default();
     let ways: Vec<BenchWay> = ways.into_iter().map(|(_, way)| way).collect();
     let nothing = squared.as_ref().is_ok_and(|worked| worked.pieces == 0);
     Ok(BenchView {

@@ -17,6 +17,8 @@ pub enum StepShows {
     Whole,
     /// The food with one flat face.
     Flat,
+    /// Half the food on its cut face.
+    Halved,
     /// The block inside it.
     Block,
     /// The planks apart.
@@ -59,15 +61,29 @@ struct Stage {
     lies: Option<[f64; 3]>,
 }
 
-/// The steps that lead to a block's pieces, with a knife; flat first its sides are not squared.
+/// What the pieces are cut from.
+pub(super) enum Source<'a> {
+    /// A block; flat first its sides are not squared.
+    Block { block: &'a Block, flat_first: bool },
+    /// The halves of a layered food.
+    Layers,
+}
+
+/// The steps that lead to the pieces, with a knife.
 pub(super) fn steps(
     school: &School<'_>,
     (food, cut, target): (&Food, &Cut, &Target),
-    (block, flat_first): (&Block, bool),
+    source: &Source<'_>,
     knife: Option<&Candidate<'_>>,
 ) -> Vec<BenchStep> {
     let mut told: Vec<String> = Vec::new();
-    stages((food, cut, target), block, flat_first, school.catalogue.handling.stack_planks)
+    let found = match *source {
+        Source::Block { block, flat_first } => {
+            stages((food, cut, target), block, flat_first, school.catalogue.handling.stack_planks)
+        }
+        Source::Layers => layered_stages(food, cut, target),
+    };
+    found
         .into_iter()
         .map(|stage| {
             let mut lying = food.clone();
@@ -154,6 +170,44 @@ fn stages((food, cut, target): (&Food, &Cut, &Target), block: &Block, flat_first
         StepShows::Pieces,
         [long, wide.max(w), t],
     );
+    found
+}
+
+/// A layered food halved: sticks of its layers laid flat, or dice of its halves.
+fn layered_stages(food: &Food, cut: &Cut, target: &Target) -> Vec<Stage> {
+    let (across, usable) = (food.width().get(), food.length().less(food.trim + food.trim).get());
+    let side = |size: Option<TargetSize>| size.map(TargetSize::nominal);
+    let half = [usable, across, across / 2.0];
+    let times = |whole: f64, size: Option<Millimetres>| size.map(|size| (whole / size.get() * (1.0 - 1e-9)).ceil() as u32);
+    let stage = |title, detail, count, size, lies| Stage { title, detail, count, size, shows: StepShows::Halved, lies };
+    let mut found = Vec::new();
+    if food.trim.get() > 0.0 {
+        let ends = stage("Trim both ends", "Two strokes; they are the first trimmings.", None, None, None);
+        found.push(Stage { shows: StepShows::Whole, ..ends });
+    }
+    if cut.family == CutFamily::Dice {
+        let size = side(target.width);
+        let halve = "Through the root, which stays on and holds the layers; each half lies on its cut face.";
+        let verticals = "Along the layers, blade upright, up to the root and not through it; each half in";
+        let crosscuts = "Across, from the tip back to the root; lay the last bit flat. Each half in";
+        found.push(stage("Halve it", halve, None, None, None));
+        found.push(stage("Verticals", verticals, times(across, size), size, Some(half)));
+        found.push(stage("Crosscuts", crosscuts, times(usable, size), size, Some(half)));
+        return found;
+    }
+    let (width, length) = (side(target.width), side(target.length));
+    let lengths = length.map(|length| (usable / length.get() * (1.0 + 1e-9)).floor() as u32);
+    let layer = across / 2.0 / f64::from(food.shape.layers().unwrap_or(1).max(1));
+    let long = length.map_or(usable, Millimetres::get);
+    let flat = [long, std::f64::consts::FRAC_PI_2 * across, 2.0 * layer];
+    found.push(stage("Halve it", "Lengthwise, held from both sides, the blade under the arch of the hand.", None, None, None));
+    found.push(stage("Lengths", "Both halves on their cut faces; each half in", lengths, length, Some(half)));
+    let open = "A few layers at a time, pressed flat with the inside up; each length opens to";
+    found.push(stage("Layers laid flat", open, food.shape.layers().map(u32::from), None, Some(flat)));
+    let along = "Sheets stacked by twos, the widest first; the widest gives";
+    let sheet = std::f64::consts::PI * (across / 2.0 - layer / 2.0);
+    let sticks = width.map(|width| (sheet / width.get() * (1.0 + 1e-9)).floor() as u32);
+    found.push(stage("Sticks", along, sticks, width, Some(flat)));
     found
 }
 
