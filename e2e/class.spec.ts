@@ -130,6 +130,8 @@ test('a best-four sample needs four pieces and says that it proves nothing', asy
   await expect(panel).toContainText('no evidence for a notch');
   await page.getByRole('textbox', { name: /One piece a line/ }).fill('3.1\n3.2\n3.2');
   await expect(panel).toContainText('Allowed: exactly 4 pieces');
+  await page.getByRole('textbox', { name: /One piece a line/ }).fill('3.1\n3.2\n3.2\n3.3');
+  await expect(panel).toContainText('99.4 of 100 inside where the pile is inside only 40 of 100');
 });
 
 test('a near-miss is written down under what to do first', async ({ page, app }) => {

@@ -9,7 +9,7 @@
 )]
 
 use notch_core::geometry::{Chain, Piece, flat_first, sheet, squared_cylinder, squared_ellipsoid, squared_frustum, strokes};
-use notch_core::measure::wilson_lower;
+use notch_core::measure::{Pile, best_share, binomial, unseen_share, wilson_lower};
 use notch_core::units::Millimetres;
 use serde_json::Value;
 
@@ -67,6 +67,8 @@ fn frusta_segment_by_segment() {
             assert_eq!((segment.across, segment.up), (count(expected, "i"), count(expected, "j")), "{row}");
         }
         assert!((found.tail.get() - number(out, "tail")).abs() < 1e-6, "{row}");
+        near(found.volume_whole, number(out, "volume_whole"), "volume of the whole");
+        near(found.volume_trimmed, number(out, "volume_trimmed"), "volume between the trims");
         near(found.stick_volume, number(out, "stick_volume"), "stick volume");
         near(found.stick_volume / found.volume_whole, number(out, "yield_of_whole"), "yield of whole");
         near(found.stick_volume / found.volume_trimmed, number(out, "yield_of_trimmed"), "yield of trimmed");
@@ -81,6 +83,15 @@ fn ellipsoids() {
         let found = squared_ellipsoid(axes, piece(inputs));
         assert_eq!(found.count(), count(out, "count"), "{row}");
         near(found.share, number(out, "yield"), "yield");
+        if found.count() > 0 {
+            let laid = if found.thickness_across { "t_on_B" } else { "w_on_B" };
+            let best = out["maximisers_nA_nB_nC"].as_array().unwrap();
+            // A square stick lies the same both ways, and is listed once.
+            let alike = |each: &&Value| each[3] == laid || number(inputs, "t") == number(inputs, "w");
+            let [a, b, c] = [found.along, found.across, found.up].map(u64::from);
+            let is_found = |each: &Value| each[0] == a && each[1] == b && each[2] == c;
+            assert!(best.iter().filter(alike).any(is_found), "{found:?} is not among {best:?}");
+        }
         let [b, a, c] = axes;
         assert_eq!(squared_ellipsoid([b, a, c], piece(inputs)).count(), found.count(), "axes in another order");
     }
@@ -95,6 +106,8 @@ fn sheets() {
         assert_eq!((found.along, found.across), (count(out, "n_a"), count(out, "n_b")), "{row}");
         assert_eq!(found.count(), count(out, "count"), "{row}");
         near(found.share, number(out, "yield"), "yield");
+        let one = Piece::of(number(inputs, "T"), side, side).unwrap();
+        near(one.volume(), number(out, "piece_volume"), "volume of a piece");
     }
 }
 
@@ -105,6 +118,8 @@ fn strokes_of_the_chain() {
         let [planks, sticks, pieces, stack, bundle] = ["i", "j", "k", "p", "q"].map(|key| count(inputs, key));
         let found = strokes(Chain { planks, sticks, pieces, stack, bundle });
         assert_eq!(found.total(), u64::from(count(out, "strokes")), "{row}");
+        assert_eq!((found.squaring, found.ends), (u64::from(count(out, "squaring")), u64::from(count(out, "ends"))), "{row}");
+        near(found.total() as f64 / f64::from(planks * sticks * pieces), number(out, "strokes_per_piece"), "strokes a piece");
         assert_eq!(found.planking, u64::from(count(out, "planking")), "{row}");
         assert_eq!(found.sticking, u64::from(count(out, "sticking")), "{row}");
         assert_eq!(found.crosscutting, u64::from(count(out, "crosscutting")), "{row}");
@@ -125,11 +140,42 @@ fn wilson_bounds() {
 }
 
 #[test]
+fn samples_unseen_and_chosen() {
+    for row in figures("7_sampling") {
+        let (inputs, out) = (&row["in"], &row["out"]);
+        let tau = number(inputs, "tau");
+        let pile = Pile { bias: number(inputs, "mu") - number(inputs, "T"), sd: number(inputs, "sigma") };
+        let inside = pile.within(tau);
+        near(inside, number(out, "p_in"), "p_in");
+        near(pile.mean_error(), number(out, "mean_abs_error_population"), "mean error");
+        let random = &out["random10"];
+        let (share, sd) = unseen_share(10, inside);
+        near(share, number(random, "expected_share"), "expected share");
+        near(sd, number(random, "sd_of_share"), "sd of share");
+        let shares = binomial(10, inside);
+        near(shares[10], number(random, "prob_all_10_in"), "all ten inside");
+        for (k, expected) in random["binomial_pmf_0_to_10"].as_array().unwrap().iter().enumerate() {
+            near(shares[k], expected.as_f64().unwrap(), "binomial");
+        }
+        for (of, key) in [(20, "best4_of_20"), (40, "best4_of_40")] {
+            let best = &out[key];
+            let error = pile.mean_error_of_best(4, of);
+            near(error, number(best, "mean_abs_error"), key);
+            near(error / pile.mean_error(), number(best, "ratio_to_population"), key);
+            near(best_share(4, of, inside), number(best, "expected_share_in_tolerance"), key);
+        }
+    }
+}
+
+#[test]
 fn flat_first_sticks() {
     for row in figures("1d_rustic") {
         let (inputs, out) = (&row["in"], &row["out"]);
         let found = flat_first(mm(inputs, "d"), mm(inputs, "s"), mm(inputs, "t"), mm(inputs, "w"));
         let sticks: Vec<u32> = serde_json::from_value(out["sticks_per_plank"].clone()).unwrap();
+        assert_eq!(found.sticks.len() as u64, out["n_full_planks"].as_u64().unwrap(), "{row}");
+        let with_sticks = found.sticks.iter().filter(|sticks| **sticks > 0).count();
+        assert_eq!(with_sticks as u64, out["n_planks_with_sticks"].as_u64().unwrap(), "{row}");
         assert_eq!(found.sticks, sticks, "{row}");
         assert_eq!(found.count, count(out, "count"), "{row}");
         assert_eq!(found.count + found.rounded, count(out, "count_if_larger_chord_used"), "{row}");
@@ -145,6 +191,9 @@ fn pieces_for_nine_in_ten_students() {
         let (inputs, out) = (&row["in"], &row["out"]);
         let found = notch_core::lesson::pieces_to_cut(count(inputs, "G"), number(inputs, "p")).unwrap();
         assert_eq!(found, count(out, "n"), "{row}");
+        let enough = |n: u32| -> f64 { binomial(n, number(inputs, "p")).iter().skip(count(inputs, "G") as usize).sum() };
+        near(enough(found), number(out, "prob_at_n"), "chance of enough");
+        assert!((enough(found - 1) - number(out, "prob_at_n_minus_1")).abs() < 1e-9, "{row}");
     }
 }
 

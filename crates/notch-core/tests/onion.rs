@@ -47,6 +47,7 @@ fn agree(found: &Figures, out: &Value, allowed: f64, what: &str) {
         (found.mean, "mean"),
         (found.cv, "cv"),
         (found.max, "max"),
+        (found.max / found.min, "max_over_min"),
         (found.min, "min"),
         (found.share_even, "share_of_total_within_25pct"),
         (found.count_even, "share_of_count_within_25pct"),

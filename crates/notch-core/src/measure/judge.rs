@@ -5,6 +5,7 @@ use serde::{Deserialize, Serialize};
 use super::MeasuredPiece;
 use super::causes::{Causes, causes};
 use super::diagnose::{Say, diagnose};
+use super::sampling::Flattery;
 use super::statistics::{Spread, Z_TWO_SIDED_95, wilson_lower};
 use crate::catalogue::{Catalogue, Dimension, Target, TargetSize, Tolerance};
 use crate::units::{Deviation, Millimetres};
@@ -155,6 +156,9 @@ pub struct Verdict {
     /// Which fault in the chain explains them best; nothing in verdicts of before it was weighed.
     #[serde(default)]
     pub causes: Causes,
+    /// How much the sample flatters, where the student chose it.
+    #[serde(default, skip_serializing_if = "Option::is_none")]
+    pub flattery: Option<Flattery>,
 }
 
 /// Slack on the edge of the tolerance: the edge itself counts as inside.
@@ -263,6 +267,7 @@ pub fn judge(
         sides,
         says: Vec::new(),
         causes: causes(target, tolerance, pieces),
+        flattery: (custom == SampleCustom::BestFour).then(Flattery::of_best_four),
     };
     verdict.says = diagnose(catalogue, &verdict, tolerance);
     verdict

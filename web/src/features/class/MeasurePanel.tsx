@@ -84,7 +84,8 @@ export function MeasurePanel({
             </Button>
             {custom === 'best_four' && (
               <p className="row" style={{ flexWrap: 'nowrap' }}>
-                <Mark kind="caution" label /> Best four flatters: shown and kept, but no evidence for a notch.
+                <Mark kind="caution" label /> Best four flatters: shown and kept, but no evidence for a notch.{' '}
+                {fresh?.verdict.flattery?.words}
               </p>
             )}
           </>
