@@ -137,7 +137,10 @@ pub fn squared_blocks(food: &Food, cut: &Cut, target: &Target, blocks: &[Block])
     };
     match food.shape {
         Shape::Ball { diameter, core: Some(core) } => return around_a_core(diameter, core, target, piece_length, blocks),
-        Shape::Stalk { .. } => return around_a_hollow(food, cut, target).unwrap_or_default(),
+        Shape::Stalk { .. } => {
+            let cut_up = blocks.iter().any(|block| block.count() > 0);
+            return around_a_hollow(food, cut, target).filter(|_| cut_up).unwrap_or_default();
+        }
         _ => {}
     }
     let segment = if cut.family == CutFamily::Dice { f64::max(DICING_BLOCK.get(), piece_length) } else { piece_length };
