@@ -22,10 +22,7 @@ test('julienne of a carrot: squared against flat first, with the difference in a
   await expect(pinned.last()).toContainText('2 each · 28 for students');
 });
 
-test('a size and a way that were tried are pinned, and changed in Plan', async ({
-  page,
-  app,
-}) => {
+test('a size and a way that were tried are pinned, and changed in Plan', async ({ page, app }) => {
   await page.goto(`${app.url}/courses/1/bench?t=5&w=5&way=flat_first&produce=large`);
   await expect(page.getByRole('heading', { name: 'Julienne of carrot' })).toBeVisible();
   const flat = page.getByRole('region', { name: 'Flat first, as in a kitchen' });
@@ -293,14 +290,15 @@ test('a celery stalk is cut in strips around its hollow, a leek in sticks of its
   await expect(page.getByText(/both sides of a strip square to the wall/)).toBeVisible();
   await page.getByText('Measured, peeled').click();
   await page.getByLabel('Wall, mm').fill('16');
-  await expect(page.getByText(/wall of the stalk in mm: “16” is out of range.*half the width/i).first()).toBeVisible();
+  await expect(
+    page.getByText(/wall of the stalk in mm: “16” is out of range.*half the width/i).first(),
+  ).toBeVisible();
   await page.goto(`${app.url}/courses/1/bench?food=leek&cut=julienne`);
   await expect(page.getByRole('region', { name: 'Halved, layers laid flat' })).toContainText('396');
   await expect(page.getByRole('region', { name: 'Figures of this cut' })).toContainText('2.2 mm');
   await page.getByRole('button', { name: 'Layers laid flat' }).click();
   await expect(page.getByText(/pressed flat with the inside up; each length opens to 8/)).toBeVisible();
 });
-
 
 test('what is dragged is in the address when the hand rests, and nothing piles up', async ({ page, app }) => {
   await page.goto(`${app.url}/courses/1/bench?view=onion&method=below`);

@@ -16,7 +16,7 @@ test('a first evening: a course, a student, knives, a lesson, an attempt, and al
   await page.getByRole('button', { name: 'Make the course' }).click();
   const form = page.getByRole('form', { name: 'Add a student' });
   await form.getByLabel('Name').fill('Ivo Brand');
-  await form.getByLabel('Cleared to, mm of blade').fill('180');
+  await form.getByLabel('Blade clearance, mm').fill('180');
   await form.getByRole('button', { name: 'Add the student' }).click();
   await expect(page.getByText('Ivo Brand')).toBeVisible();
 

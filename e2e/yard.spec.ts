@@ -42,9 +42,7 @@ test('/ finds a student, and the keys go from place to place', async ({ page, ap
 test('lengths are shown in inches as kitchen fractions', async ({ page, app }) => {
   await page.goto(`${app.url}/courses/1/plan/5`);
   await page.getByRole('button', { name: 'mm: show lengths in inches' }).click();
-  await expect(page.getByRole('region', { name: 'Julienne of carrot' })).toContainText(
-    '1/8 × 1/8 × 2 in',
-  );
+  await expect(page.getByRole('region', { name: 'Julienne of carrot' })).toContainText('1/8 × 1/8 × 2 in');
   // The reasons too, every length of them.
   const dock = page.getByRole('complementary');
   await expect(dock).toContainText(/in clears a .* in cut with .* in of travel, less 1 in for the pinch/);

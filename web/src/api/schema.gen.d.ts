@@ -2488,6 +2488,31 @@ export interface components {
              */
             score: number;
         };
+        /** @description How much a sample that the student chose flatters. */
+        Flattery: {
+            /**
+             * Format: double
+             * @description The share of the chosen ones that is inside then, 0..1.
+             */
+            looks: number;
+            /**
+             * Format: double
+             * @description How many times nearer to the size the chosen ones are than the pile.
+             */
+            nearer: number;
+            /**
+             * Format: int32
+             * @description Pieces that it is taken to be chosen from.
+             */
+            of: number;
+            /**
+             * Format: double
+             * @description A share of the pile that is inside, 0..1.
+             */
+            pile: number;
+            /** @description The same in a sentence. */
+            words: string;
+        };
         /** @description A food of the catalogue. */
         Food: {
             /** @description Allergen that students may name. */
@@ -4469,6 +4494,7 @@ export interface components {
             cv?: number | null;
             /** @description Whether the governing side is even enough to cook alike. */
             even: boolean;
+            flattery?: components["schemas"]["Flattery"] | null;
             governing?: components["schemas"]["Dimension"] | null;
             /** @description Pieces whose every measured side with a target is inside. */
             inside: components["schemas"]["InsideShare"];

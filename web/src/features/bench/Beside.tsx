@@ -4,7 +4,7 @@ import { useBenchBeside, useCatalogue, useOnionsBeside } from '../../api/queries
 import { Section } from '../../shared/drawing';
 import { percent } from '../../shared/format';
 import { Trouble } from '../../shared/State';
-import { Said } from '../../shared/Said';
+import { Said, useSaid } from '../../shared/Said';
 import styles from './Bench.module.css';
 import { cutQuestion, onionQuestion } from './question';
 import { OnionCells } from './OnionCells';
@@ -81,6 +81,7 @@ function Column({ index, others, onChange, title, under, children }: ColumnProps
 
 /** Two or three cuts beside each other, the differences said. */
 export function CutsBeside({ courseId, search, others, onChange }: Props & { courseId: number }) {
+  const said = useSaid();
   const foods = useCatalogue().data?.foods;
   const cuts = [search, ...others].map((each) => cutQuestion(each, foods));
   const found = useBenchBeside(courseId, { cuts }, foods !== undefined);
@@ -95,7 +96,7 @@ export function CutsBeside({ courseId, search, others, onChange }: Props & { cou
             others={others}
             onChange={onChange}
             title={view.title}
-            under={[view.size && `${view.size} mm`, way?.name.toLowerCase()].filter(Boolean).join(', ')}
+            under={[view.size && said(`${view.size} mm`), way?.name.toLowerCase()].filter(Boolean).join(', ')}
           >
             {view.outline && way && (
               <Section

@@ -7,6 +7,7 @@ import { useCatalogue, useOnion, useOnionChoice } from '../../api/queries';
 import { useAddress } from '../../shared/address';
 import { Disclaimer, Dock, Reason } from '../../shared/dock';
 import { percent, useUnit, withUnit } from '../../shared/format';
+import { LengthInput } from '../../shared/LengthInput';
 import { SizeRule } from '../../shared/rule';
 import { Failed, Loading, Trouble } from '../../shared/State';
 import styles from './Bench.module.css';
@@ -342,8 +343,8 @@ const Own = memo(function Own({
 }: OwnProps) {
   return (
     <>
-      <NumberInput
-        label="Across, mm"
+      <LengthInput
+        label="Across"
         value={across}
         onChange={(value) => change({ across: value })}
         error={acrossError}
@@ -355,8 +356,8 @@ const Own = memo(function Own({
         error={layersError}
       />
       {length !== null && (
-        <NumberInput
-          label="Length, mm"
+        <LengthInput
+          label="Length"
           value={length}
           onChange={(value) => change({ long: value })}
           error={lengthError}

@@ -6,7 +6,7 @@ import type { Api } from '../../api/client';
 import { answer, api } from '../../api/client';
 import { keys, useAbout, useCatalogue, useChange } from '../../api/queries';
 import { Disclaimer, Dock } from '../../shared/dock';
-import { clock } from '../../shared/format';
+import { clock, useUnit, withUnit } from '../../shared/format';
 import { Mark } from '../../shared/mark';
 import type { MarkKind } from '../../shared/mark';
 import { Trouble } from '../../shared/State';
@@ -26,6 +26,7 @@ interface Props {
 export function AttemptDock({ view, station, exercise, onNext }: Props) {
   const { student, running } = station;
   const client = useQueryClient();
+  const [unit] = useUnit();
   const about = useAbout();
   const now = useServerNow(about.data?.now, Boolean(running));
   const free = view.knives.filter(
@@ -70,7 +71,9 @@ export function AttemptDock({ view, station, exercise, onNext }: Props) {
             {student.station} · {student.name}
           </h2>
           <p className="quiet">
-            {running && handed ? handed.name : `${student.hand} hand, cleared to ${student.clearance} mm`}
+            {running && handed
+              ? handed.name
+              : `${student.hand} hand, cleared to ${withUnit(student.clearance, unit)}`}
           </p>
         </div>
         <Button variant="default" onClick={onNext} rightSection={<kbd>]</kbd>}>

@@ -6,6 +6,7 @@ import { useAbout, useClass } from '../../api/queries';
 import { useChangeAddress } from '../../shared/address';
 import { useUnit, withUnit } from '../../shared/format';
 import { Mark } from '../../shared/mark';
+import { Said } from '../../shared/Said';
 import { Failed, Loading } from '../../shared/State';
 import { useHere } from '../frame';
 import { AttemptDock } from './AttemptDock';
@@ -77,7 +78,7 @@ function RunningClass({ courseId, lessonId }: { courseId: number; lessonId: numb
           <div>
             <h1>{current.title}</h1>
             <p className="quiet">
-              {current.size} · {data.course.tolerance} tolerance · {current.setup}
+              <Said>{`${current.size} mm`}</Said> · {data.course.tolerance} tolerance · {current.setup}
             </p>
           </div>
           <div className="row">

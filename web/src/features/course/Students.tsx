@@ -3,6 +3,8 @@ import { useState } from 'react';
 import type { Api } from '../../api/client';
 import { ApiProblem, answer, api } from '../../api/client';
 import { useChange } from '../../api/queries';
+import { useUnit, withUnit } from '../../shared/format';
+import { LengthInput } from '../../shared/LengthInput';
 import { Trouble } from '../../shared/State';
 
 type Fields = Api['StudentFields'];
@@ -26,6 +28,7 @@ function firstFields(students: Api['Student'][]): Fields {
 
 /** The students of a course: add, change, take out with a way back. */
 export function Students({ courseId, students }: { courseId: number; students: Api['Student'][] }) {
+  const [unit] = useUnit();
   const [editing, setEditing] = useState<number>();
   const [gone, setGone] = useState<Api['Student']>();
   const archive = useChange(
@@ -72,7 +75,7 @@ export function Students({ courseId, students }: { courseId: number; students: A
             <span>
               <span className="mono">{student.station}</span> · <strong>{student.name}</strong>{' '}
               <span className="quiet">
-                {student.hand} hand, {student.hand_size}, cleared to {student.clearance} mm
+                {student.hand} hand, {student.hand_size}, cleared to {withUnit(student.clearance, unit)}
                 {student.allergies.length > 0 && ` · allergic: ${student.allergies.join(', ')}`}
               </span>
             </span>
@@ -159,10 +162,10 @@ function StudentForm({ courseId, student, first, done }: FormProps) {
           onChange={(v) => change({ station: Math.max(0, Math.min(65535, Math.round(Number(v)))) })}
           error={problem?.at('/station')}
         />
-        <NumberInput
-          label="Cleared to, mm of blade"
+        <LengthInput
+          label="Blade clearance"
           value={fields.clearance}
-          onChange={(v) => change({ clearance: Number(v) })}
+          onChange={(clearance) => change({ clearance: clearance ?? 0 })}
           error={problem?.at('/clearance')}
         />
         <Select

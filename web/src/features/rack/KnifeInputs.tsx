@@ -2,6 +2,7 @@ import { Checkbox, NumberInput, SegmentedControl, Select, TextInput } from '@man
 import type { Api, ApiProblem } from '../../api/client';
 import { useCatalogue } from '../../api/queries';
 import { capital } from '../../shared/format';
+import { LengthInput } from '../../shared/LengthInput';
 import type { Fields } from './knifeFields';
 
 interface Props {
@@ -47,16 +48,16 @@ export function KnifeInputs({ fields, change, problem }: Props) {
         }}
         error={problem?.at('/knife_type')}
       />
-      <NumberInput
-        label="Blade length, mm"
+      <LengthInput
+        label="Blade length"
         value={fields.length}
-        onChange={(v) => change({ length: Number(v) })}
+        onChange={(length) => change({ length: length ?? 0 })}
         error={problem?.at('/length')}
       />
-      <NumberInput
-        label="Height at the heel, mm"
+      <LengthInput
+        label="Height at the heel"
         value={fields.heel_height}
-        onChange={(v) => change({ heel_height: Number(v) })}
+        onChange={(height) => change({ heel_height: height ?? 0 })}
         error={problem?.at('/heel_height')}
       />
       {kind?.edge === 'single_bevel' && (
