@@ -59,7 +59,7 @@ export function BlockView({ courseId, tabs }: { courseId: number; tabs: React.Re
               <FirstCut
                 title={late.title}
                 carried={late.carried}
-                errors={question.errors}
+                written={JSON.stringify(question.errors)}
                 onChange={at.change}
               />
             )}

@@ -10,12 +10,14 @@ interface Props {
   /** Julienne of carrot. */
   title: string;
   carried: Api['Carried'];
-  errors: Api['CutErrors'];
+  /** The errors, written out, so that the same errors are the same value. */
+  written: string;
   onChange: (next: Record<string, number | null>) => void;
 }
 
 /** The first cut decides: errors along the chain, what arrives, and what would be read back from it. */
-export const FirstCut = memo(function FirstCut({ title, carried, errors, onChange }: Props) {
+export const FirstCut = memo(function FirstCut({ title, carried, written, onChange }: Props) {
+  const errors = JSON.parse(written) as Api['CutErrors'];
   const [unit] = useUnit();
   const slide = (
     key: string,
