@@ -10,7 +10,7 @@
 
 mod common;
 
-use common::{CATALOGUE, course, rack, student};
+use common::{CATALOGUE, course, mm, rack, student};
 use notch_core::Problem;
 use notch_core::catalogue::{AngleRange, BoardMaterial, Edge, Grip, Hold, IndexOnSpine, Motion, ProduceSize, Schools, Third};
 use notch_core::fitting::{Candidate, Case, Fit, Job, Wanted, rules, suggest};
@@ -21,10 +21,6 @@ use notch_core::records::{ExerciseFields, Knife, Making, Student};
 use notch_core::units::Millimetres;
 use notch_core::views::{Advice, AdviceChoice, KnifeSource, School, advise, check_choice};
 use proptest::prelude::*;
-
-fn mm(size: f64) -> Millimetres {
-    Millimetres::new(size).unwrap()
-}
 
 fn choice(food: &str, cut: &str) -> AdviceChoice {
     AdviceChoice {

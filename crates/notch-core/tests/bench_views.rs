@@ -10,7 +10,7 @@
 
 mod common;
 
-use common::{CATALOGUE, course, rack, student};
+use common::{CATALOGUE, course, mm, rack, student};
 use notch_core::Problem;
 use notch_core::carry::CutErrors;
 use notch_core::catalogue::{CutFamily, ProduceSize, Shape};
@@ -25,10 +25,6 @@ use notch_core::views::{
     bench_view, onion_view, onions_beside,
 };
 use proptest::prelude::*;
-
-fn mm(size: f64) -> Millimetres {
-    Millimetres::new(size).unwrap()
-}
 
 fn question(food: &str, cut: &str) -> BenchQuestion {
     BenchQuestion {

@@ -10,17 +10,12 @@
 
 use std::f64::consts::PI;
 
-use common::CATALOGUE;
+use common::{CATALOGUE, mm};
 use notch_core::catalogue::{Food, Shape, Target, TargetSize};
 use notch_core::geometry::{NoCount, WorkedFood, work_food};
-use notch_core::units::Millimetres;
 use proptest::prelude::*;
 
 mod common;
-
-fn mm(size: f64) -> Millimetres {
-    Millimetres::new(size).unwrap()
-}
 
 fn leek(diameter: f64, length: f64, layers: u8, trim: f64) -> Food {
     let shape = Shape::LayeredCylinder { diameter: mm(diameter), length: mm(length), layers };

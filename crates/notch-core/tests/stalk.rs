@@ -10,19 +10,14 @@
 
 use std::f64::consts::PI;
 
-use common::{CATALOGUE, course, rack, student};
+use common::{CATALOGUE, course, mm, rack, student};
 use notch_core::catalogue::Shape;
 use notch_core::geometry::{Piece, SquaredStalk, squared_stalk, stalk_volume};
 use notch_core::people::{AgeBand, Hand};
-use notch_core::units::Millimetres;
 use notch_core::views::{BenchQuestion, BenchView, School, bench_view};
 use proptest::prelude::*;
 
 mod common;
-
-fn mm(size: f64) -> Millimetres {
-    Millimetres::new(size).unwrap()
-}
 
 fn stalk(width: f64, wall: f64, length: f64, [t, w, l]: [f64; 3]) -> SquaredStalk {
     squared_stalk(mm(width), mm(wall), mm(length), Piece::of(t, w, l).unwrap())

@@ -3964,7 +3964,10 @@ export interface components {
          * @enum {string}
          */
         SerratedUse: "tough_outside" | "bread_only";
-        /** @description The shape that the geometry works with. All lengths are whole outer sizes. */
+        /**
+         * @description The shape that the geometry works with. All lengths are whole outer sizes. A stalk is half a ring, hollow
+         *     side down: `width` across, `thickness` of its wall, at most half the width.
+         */
         Shape: {
             big_end: components["schemas"]["Millimetres"];
             /** @enum {string} */

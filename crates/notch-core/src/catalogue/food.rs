@@ -4,62 +4,24 @@ use serde::{Deserialize, Serialize};
 
 use crate::units::Millimetres;
 
-/// The shape that the geometry works with. All lengths are whole outer sizes.
+/// The shape that the geometry works with. All lengths are whole outer sizes. A stalk is half a ring, hollow
+/// side down: `width` across, `thickness` of its wall, at most half the width.
 #[derive(Clone, Copy, Debug, PartialEq, Serialize, Deserialize)]
 #[serde(tag = "kind", rename_all = "snake_case", deny_unknown_fields)]
 #[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
 #[allow(missing_docs)] // the names say it; all fields are lengths in millimetres unless named otherwise
 pub enum Shape {
-    Frustum {
-        big_end: Millimetres,
-        small_end: Millimetres,
-        length: Millimetres,
-    },
-    Cylinder {
-        diameter: Millimetres,
-        length: Millimetres,
-    },
-    Ellipsoid {
-        length: Millimetres,
-        width: Millimetres,
-        height: Millimetres,
-    },
-    Ball {
-        diameter: Millimetres,
-        core: Option<Millimetres>,
-    },
-    LayeredBall {
-        diameter: Millimetres,
-        layers: u8,
-    },
-    LayeredCylinder {
-        diameter: Millimetres,
-        length: Millimetres,
-        layers: u8,
-    },
-    /// Half a ring, hollow side down: `width` across, `thickness` of its wall, at most half the width.
-    Stalk {
-        width: Millimetres,
-        thickness: Millimetres,
-        length: Millimetres,
-    },
-    Sheet {
-        length: Millimetres,
-        width: Millimetres,
-        wall: Millimetres,
-    },
-    Block {
-        length: Millimetres,
-        width: Millimetres,
-        height: Millimetres,
-    },
-    Cone {
-        diameter: Millimetres,
-        length: Millimetres,
-    },
-    Bundle {
-        grams: f64,
-    },
+    Frustum { big_end: Millimetres, small_end: Millimetres, length: Millimetres },
+    Cylinder { diameter: Millimetres, length: Millimetres },
+    Ellipsoid { length: Millimetres, width: Millimetres, height: Millimetres },
+    Ball { diameter: Millimetres, core: Option<Millimetres> },
+    LayeredBall { diameter: Millimetres, layers: u8 },
+    LayeredCylinder { diameter: Millimetres, length: Millimetres, layers: u8 },
+    Stalk { width: Millimetres, thickness: Millimetres, length: Millimetres },
+    Sheet { length: Millimetres, width: Millimetres, wall: Millimetres },
+    Block { length: Millimetres, width: Millimetres, height: Millimetres },
+    Cone { diameter: Millimetres, length: Millimetres },
+    Bundle { grams: f64 },
 }
 
 impl Shape {

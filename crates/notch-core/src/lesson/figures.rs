@@ -113,9 +113,10 @@ pub fn exercise_figures(
     own_minutes: Option<f64>,
     handling: &Handling,
 ) -> ExerciseFigures {
-    let worked = match work_flat_first(food, cut, target, handling) {
-        Ok(kitchen) if way == Way::FlatFirst => Ok(kitchen.worked),
-        _ => work_food(food, cut, target, handling),
+    let squared = || work_food(food, cut, target, handling);
+    let worked = match way {
+        Way::FlatFirst => work_flat_first(food, cut, target, handling).map(|kitchen| kitchen.worked).or_else(|_| squared()),
+        Way::Squared => squared(),
     };
     let per_unit = worked.as_ref().ok().map(|worked| worked.pieces);
     let units_each = match (amount, per_unit) {

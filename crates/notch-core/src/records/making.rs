@@ -28,11 +28,6 @@ impl Making {
     /// Least and greatest size of a piece, mm.
     const SIZES: std::ops::RangeInclusive<f64> = 0.5..=600.0;
 
-    /// A size of its own is set.
-    pub const fn has_own_size(self) -> bool {
-        self.thickness.is_some() || self.width.is_some() || self.length.is_some()
-    }
-
     /// The standard's target with the sizes of its own laid over it.
     pub fn target(self, standard: Target) -> Target {
         let exact = |size: Millimetres| Some(TargetSize::Exact { size });

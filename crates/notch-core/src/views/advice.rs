@@ -388,9 +388,10 @@ fn section_of_way(
     blocks: &[Block],
     handling: &Handling,
 ) -> Option<SectionDrawing> {
-    match work_flat_first(food, cut, target, handling) {
-        Ok(kitchen) if way == Way::FlatFirst => flat_first_section(food, cut, target, &kitchen),
-        _ => section(food, cut, target, blocks),
+    let kitchen = (way == Way::FlatFirst).then(|| work_flat_first(food, cut, target, handling).ok()).flatten();
+    match kitchen {
+        Some(kitchen) => flat_first_section(food, cut, target, &kitchen),
+        None => section(food, cut, target, blocks),
     }
 }
 

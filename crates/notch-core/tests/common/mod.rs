@@ -73,3 +73,8 @@ pub fn rack() -> Vec<Knife> {
         })
         .collect()
 }
+
+/// A length of so many millimetres.
+pub fn mm(size: f64) -> Millimetres {
+    Millimetres::new(size).unwrap()
+}
