@@ -50,7 +50,7 @@ check-rust:
 check-web: $(BIN) web/node_modules/.done
 	cd web && npm run format:check && npm run lint && npm run check && npm test
 	@$(BIN) openapi | diff -q - web/openapi.json || { echo "web/openapi.json is old: run make types"; exit 1; }
-	@cd web && npx openapi-typescript openapi.json -o node_modules/.schema.d.ts --alphabetize >/dev/null && diff -q node_modules/.schema.d.ts src/api/schema.gen.d.ts || { echo "the front end's types are old: run make types"; exit 1; }
+	@cd web && node types.mjs node_modules/.schema.d.ts && diff -q node_modules/.schema.d.ts src/api/schema.gen.d.ts || { echo "the front end's types are old: run make types"; exit 1; }
 
 web: web/dist/index.html
 

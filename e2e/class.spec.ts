@@ -97,7 +97,7 @@ test('wrong pieces are told at the field, and nothing typed is lost', async ({ p
   const field = page.getByRole('textbox', { name: /One piece a line/ });
   const panel = page.getByRole('region', { name: 'Measured pieces' });
   for (const [typed, said] of [
-    ['3.1\n1/0', 'line 2: “1/0” has 0 below the line'],
+    ['3.1\n1/0', 'Line 2: “1/0” has 0 below the line'],
     ['3.1 kg', 'has the unit “kg”'],
     ['-3', 'is below zero'],
     ['0', 'Allowed: 0.2 to 400 mm'],
@@ -140,7 +140,7 @@ test('a near-miss is written down under what to do first', async ({ page, app })
   const sheet = page.getByRole('dialog');
   await expect(sheet).toContainText('stop the class, press with a clean cloth');
   await sheet.getByRole('button', { name: 'Write it down' }).click();
-  await expect(sheet).toContainText('what happened: nothing was given');
+  await expect(sheet).toContainText('What happened: nothing was given');
   await sheet.getByLabel('What happened').fill('Board slid on a wet cloth; no cut.');
   await sheet.getByRole('button', { name: 'Write it down' }).click();
   await expect(sheet).toBeHidden();

@@ -62,19 +62,19 @@ test('any food, one student, and all types are asked of the same matrix', async 
   await expect(page.getByText('15 knife types')).toBeVisible();
 });
 
-test('the onion and the index finger follow the schools, which say what they change', async ({
+test('the onion and the index finger follow the doctrines, which say what they change', async ({
   page,
   app,
 }) => {
   await page.goto(`${app.url}/courses/1/playbook?food=onion&cut=small_dice`);
   await expect(dock(page)).toContainText('Verticals or radial cuts, no level cut');
   await expect(dock(page)).not.toContainText('Level cut:');
-  await page.getByText('Schools', { exact: true }).click();
+  await page.getByText('Doctrines', { exact: true }).click();
   await page.getByRole('radio', { name: 'Level cuts, then verticals' }).check();
   await expect(dock(page)).toContainText(/Changes \d+ of \d+ suggestions/);
   await expect(dock(page).getByRole('list', { name: 'Changed suggestions' })).toContainText('level cut');
   await page.getByRole('radio', { name: 'Only for a light tip-draw' }).check();
-  await page.getByRole('button', { name: 'Save the schools' }).click();
+  await page.getByRole('button', { name: 'Save the doctrines' }).click();
   await expect(dock(page)).toContainText('Choose another answer');
   await page.goto(`${app.url}/courses/1/playbook?food=onion&cut=small_dice`);
   await expect(dock(page)).toContainText('Level cut:');
@@ -115,7 +115,7 @@ test('a copied set of standards is edited, differs where it was edited, and can 
   await page.getByRole('textbox', { name: 'julienne, thickness', exact: true }).fill('a bit');
   await page.getByLabel('Name of a copy').fill('Harbour sizes');
   await page.getByRole('button', { name: 'Save as a copy' }).click();
-  await expect(page.getByText(/thickness of julienne: “a bit”/).first()).toBeVisible();
+  await expect(page.getByText(/Julienne, thickness: “a bit”/).first()).toBeVisible();
   await page.getByRole('textbox', { name: 'julienne, thickness', exact: true }).fill('2.5');
   await page.getByRole('button', { name: 'Save as a copy' }).click();
   await expect(dock(page)).toContainText('Standard set: own harbour sizes');

@@ -62,7 +62,7 @@ test('a failed paper test takes a knife out of the lesson, and the shortfall is 
 test('the check sheet is ticked with who and when, and the tick is kept', async ({ page, app }) => {
   await page.goto(`${app.url}/courses/1/rack/5?view=check`);
   await page.getByRole('checkbox', { name: 'First-aid box at hand' }).click();
-  await expect(page.getByText(/name: nothing was given/)).toBeVisible();
+  await expect(page.getByText(/Who is checking: nothing was given/)).toBeVisible();
   await page.getByLabel('Who is checking').fill('Mara');
   await page.getByRole('checkbox', { name: 'First-aid box at hand' }).click();
   await expect(page.getByText('Mara, 18:1')).toBeVisible();

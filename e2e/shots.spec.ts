@@ -26,7 +26,7 @@ test('pictures of the main views @shots', async ({ page, app }) => {
       await page.getByRole('region', { name: 'Two knives compared' }).scrollIntoViewIfNeeded();
     },
   );
-  await shot('schools', '/courses/1/playbook?view=schools', async () => {
+  await shot('doctrines', '/courses/1/playbook?view=doctrines', async () => {
     await page.getByRole('radio', { name: 'Level cuts, then verticals' }).check();
     await expect(page.getByText(/^Changes \d+ of/)).toBeVisible();
   });

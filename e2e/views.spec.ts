@@ -14,7 +14,7 @@ const VIEWS: [string, string, RegExp | string][] = [
     '/courses/1/playbook?food=carrot&cut=julienne&knife=chefs/200&against=santoku/165',
     'Which knife for which cut',
   ],
-  ['Playbook, schools', '/courses/1/playbook?view=schools', 'Where practitioners disagree'],
+  ['Playbook, doctrines', '/courses/1/playbook?view=doctrines', 'Where practitioners disagree'],
   ['Playbook, kit', '/courses/1/playbook?view=kit', 'The smallest kit'],
   ['Playbook, own', '/courses/1/playbook?view=own', 'Our own values'],
   ['Bench', '/courses/1/bench?lean=5', 'Julienne of carrot'],

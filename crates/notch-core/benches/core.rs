@@ -13,15 +13,16 @@ mod common;
 
 use std::hint::black_box;
 
+use notch_core::at_hand::{AtHand, Hands};
 use notch_core::kit::{KitGoal, KitJob, KitKnife, smallest_kit};
-use notch_core::onion::{self, Cuts, Limits, Method, choose, half_ball, section};
+use notch_core::onion::{self, Cuts, Limits, Method, cell_section, choose, half_ball};
 use notch_core::records::Knife;
 use notch_core::units::Millimetres;
-use notch_core::views::{KnifeSource, School, matrix, school_changes};
+use notch_core::views::{doctrine_changes, matrix};
 
 use criterion::{Criterion, criterion_group, criterion_main};
-use notch_core::catalogue::{BoardMaterial, Catalogue, Schools, TipOnBoard};
-use notch_core::fitting::{Candidate, Job, Wanted, suggest};
+use notch_core::catalogue::{BoardMaterial, Catalogue, Doctrines, TipOnBoard};
+use notch_core::fitting::{Candidate, Fixed, Job, KnifeSource, suggest};
 use notch_core::geometry::work_food;
 use notch_core::measure::{SampleCustom, judge, parse_pieces};
 use notch_core::people::{AgeBand, Pace};
@@ -54,10 +55,10 @@ fn fitting(criterion: &mut Criterion) {
         target: catalogue.target("eighth", "julienne").unwrap(),
         age_band: AgeBand::Adult,
         pace: Pace::Learner,
-        schools: Schools::default(),
+        doctrines: Doctrines::default(),
         board: BoardMaterial::Wood,
         trainee: None,
-        hands: (12, 2),
+        hands: Hands { right: 12, left: 2 },
         allergic: Vec::new(),
     };
     let rack: Vec<Candidate<'_>> = catalogue
@@ -76,7 +77,7 @@ fn fitting(criterion: &mut Criterion) {
         })
         .collect();
     criterion.bench_function("suggest from 40 knives", |bencher| {
-        bencher.iter(|| suggest(black_box(&job), &rack, Wanted::default()));
+        bencher.iter(|| suggest(black_box(&job), &rack, Fixed::default()));
     });
     criterion.bench_function("work one carrot to julienne", |bencher| {
         bencher.iter(|| work_food(job.food, job.cut, black_box(&job.target), &catalogue.handling));
@@ -99,16 +100,16 @@ fn playbook(criterion: &mut Criterion) {
     let catalogue = Catalogue::shipped().unwrap();
     let knives = rack();
     let course = common::course(AgeBand::Adult);
-    let school = School { catalogue: &catalogue, course: &course, students: &[], knives: &knives };
+    let at_hand = AtHand { catalogue: &catalogue, course: &course, students: &[], knives: &knives };
     criterion.bench_function("matrix of all cuts by 40 knives, one food", |bencher| {
-        bencher.iter(|| matrix(black_box(&school), Some("potato"), KnifeSource::Rack, None));
+        bencher.iter(|| matrix(black_box(&at_hand), Some("potato"), KnifeSource::Rack, None));
     });
     criterion.bench_function("matrix of all cuts by 40 knives, any food", |bencher| {
-        bencher.iter(|| matrix(black_box(&school), None, KnifeSource::Rack, None));
+        bencher.iter(|| matrix(black_box(&at_hand), None, KnifeSource::Rack, None));
     });
-    let tried = Schools { tip: TipOnBoard::Stays, ..Schools::default() };
+    let tried = Doctrines { tip: TipOnBoard::Stays, ..Doctrines::default() };
     criterion.bench_function("what another school changes, 40 knives", |bencher| {
-        bencher.iter(|| school_changes(black_box(&school), tried, &[]));
+        bencher.iter(|| doctrine_changes(black_box(&at_hand), tried, &[]));
     });
     // Twenty-four knives, forty cuts, each covered by three to six of them.
     let kit_knives: Vec<KitKnife> =
@@ -131,12 +132,12 @@ fn bench_place(criterion: &mut Criterion) {
     let r = Millimetres::whole(40);
     let cuts = Cuts::even(7).unwrap();
     criterion.bench_function("onion section, 8 layers, 7 cuts", |bencher| {
-        bencher.iter(|| section(black_box(r), 8, &cuts, Method::Below { depth: 0.6 }));
+        bencher.iter(|| cell_section(black_box(r), 8, &cuts, Method::Below { depth: 0.6 }));
     });
     criterion.bench_function("half onion, 8 layers, 7 cuts", |bencher| {
         bencher.iter(|| half_ball(black_box(r), 8, &cuts, Method::Below { depth: 0.6 }, Millimetres::whole(8), false));
     });
-    let wanted = onion::Wanted { radius: r, layers: 8, size: Millimetres::clamped(6.35), length: None };
+    let wanted = onion::WantedDice { radius: r, layers: 8, size: Millimetres::clamped(6.35), length: None };
     criterion.bench_function("choose for me, small dice", |bencher| {
         bencher.iter(|| choose(black_box(wanted), Limits::default()));
     });

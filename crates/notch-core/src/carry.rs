@@ -96,12 +96,12 @@ impl CutErrors {
                 .then(|| Problem::new(pointer, name, value, "is out of range", format!("{least} to {most}")))
         };
         [
-            within("/errors/first_plank_bias", "error of the first plank", self.first_plank_bias, -20.0, 20.0),
-            within("/errors/plank_bias", "error of the planks", self.plank_bias, -20.0, 20.0),
-            within("/errors/stick_bias", "error of the sticks", self.stick_bias, -20.0, 20.0),
-            within("/errors/length_bias", "error of the lengths", self.length_bias, -20.0, 20.0),
-            within("/errors/lean_degrees", "lean", self.lean_degrees, 0.0, 45.0),
-            within("/errors/step_cv", "unevenness", self.step_cv, 0.0, 1.0),
+            within("/errors/first_plank_bias", "First plank too thick by", self.first_plank_bias, -20.0, 20.0),
+            within("/errors/plank_bias", "All planks too thick by", self.plank_bias, -20.0, 20.0),
+            within("/errors/stick_bias", "Sticks too wide by", self.stick_bias, -20.0, 20.0),
+            within("/errors/length_bias", "Lengths too long by", self.length_bias, -20.0, 20.0),
+            within("/errors/lean_degrees", "The blade leans", self.lean_degrees, 0.0, 45.0),
+            within("/errors/step_cv", "Steps uneven by", self.step_cv, 0.0, 1.0),
         ]
         .into_iter()
         .flatten()
@@ -245,17 +245,41 @@ pub fn carry(cut: &CarriedCut, errors: &CutErrors, tolerance: &Tolerance, seed: 
     carried
 }
 
+/// A cut of the chain.
+#[derive(Clone, Copy)]
+enum ChainCut {
+    Plank,
+    Stick,
+    Crosscut,
+}
+
+impl ChainCut {
+    const fn name(self) -> &'static str {
+        match self {
+            ChainCut::Plank => "plank",
+            ChainCut::Stick => "stick",
+            ChainCut::Crosscut => "crosscut",
+        }
+    }
+}
+
 fn words(cut: &CarriedCut, errors: &CutErrors, found: &Carried) -> String {
     let share = format!("{:.0} % of the pieces have all three sides inside.", found.inside * 100.0);
-    let worst = [("plank", found.thickness.inside), ("stick", found.width.inside), ("crosscut", found.length.inside)]
-        .into_iter()
-        .reduce(|worst, next| if next.1 < worst.1 { next } else { worst });
+    let worst = [
+        (ChainCut::Plank, found.thickness.inside),
+        (ChainCut::Stick, found.width.inside),
+        (ChainCut::Crosscut, found.length.inside),
+    ]
+    .into_iter()
+    .reduce(|worst, next| if next.1 < worst.1 { next } else { worst });
     match worst {
-        Some(("plank", inside)) if inside < 0.999 && (errors.plank_bias != 0.0 || errors.first_plank_bias != 0.0) => {
+        Some((ChainCut::Plank, inside)) if inside < 0.999 && (errors.plank_bias != 0.0 || errors.first_plank_bias != 0.0) => {
             let each = cut.sticks.saturating_mul(cut.pieces);
             format!("{share} The first cut decides: a plank that is off is in each of the {each} pieces cut from it.")
         }
-        Some((name, inside)) if inside < 0.999 => format!("{share} The {name} cut loses most, {:.0} % inside.", inside * 100.0),
+        Some((cut, inside)) if inside < 0.999 => {
+            format!("{share} The {} cut loses most, {:.0} % inside.", cut.name(), inside * 100.0)
+        }
         _ => share,
     }
 }

@@ -4,6 +4,8 @@ use serde::Serialize;
 
 use crate::catalogue::{BoardWork, KnifeType, Profile};
 use crate::people::HandSize;
+use crate::text;
+use crate::text::Text;
 use crate::units::Millimetres;
 
 /// Shortest and longest hand that is taken, wrist crease to the end of the middle finger.
@@ -21,13 +23,13 @@ impl HandSize {
 }
 
 /// How a knife suits a hand.
-#[derive(Clone, Debug, PartialEq, Eq, Serialize)]
+#[derive(Clone, Debug, PartialEq, Serialize)]
 #[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
 pub struct Comfort {
     /// 0 to 100.
     pub score: u8,
     /// Why, with the figures.
-    pub words: String,
+    pub words: Text,
 }
 
 /// The all-round blade that sits well in a hand: 1.1 hand lengths, so that a usual hand of 185 mm
@@ -49,9 +51,9 @@ pub fn comfort(hand: Millimetres, kind: &KnifeType, length: Millimetres) -> Comf
     if by_work {
         let heavy = small && kind.weight >= 4;
         let words = if heavy {
-            format!("Heavy for a hand of {hand} mm; its {length} mm come from its work.")
+            text!["Heavy for a hand of ", hand, "; its ", length, " come from its work."]
         } else {
-            format!("Light enough for a hand of {hand} mm; its {length} mm come from its work.")
+            text!["Light enough for a hand of ", hand, "; its ", length, " come from its work."]
         };
         return Comfort { score: if heavy { 45 } else { 75 }, words };
     }
@@ -59,15 +61,13 @@ pub fn comfort(hand: Millimetres, kind: &KnifeType, length: Millimetres) -> Comf
     let cost = if over > 0.0 && kind.weight >= 4 { 2.0 } else { 1.0 };
     let weight = if small && kind.weight >= 5 { 25.0 } else { 0.0 };
     let score = (100.0 - (over.abs() - 10.0).max(0.0) * cost - weight).clamp(0.0, 100.0);
+    let off = Millimetres::clamped(over.abs());
     let words = if over > 10.0 {
-        format!(
-            "{length} mm is {over:.0} mm longer than sits easily in a hand of {hand} mm (about {easy:.0} mm).",
-            easy = easy.get()
-        )
+        text![length, " is ", off, " longer than sits easily in a hand of ", hand, " (about ", easy, ")."]
     } else if over < -10.0 {
-        format!("{length} mm is {:.0} mm shorter than a hand of {hand} mm can carry (about {:.0} mm).", -over, easy.get())
+        text![length, " is ", off, " shorter than a hand of ", hand, " can carry (about ", easy, ")."]
     } else {
-        format!("{length} mm sits well in a hand of {hand} mm (about {:.0} mm).", easy.get())
+        text![length, " sits well in a hand of ", hand, " (about ", easy, ")."]
     };
     Comfort { score: score.round() as u8, words }
 }

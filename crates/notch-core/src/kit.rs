@@ -50,8 +50,8 @@ pub enum KitGoal {
 #[derive(Clone, Debug, PartialEq, Serialize)]
 #[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
 pub struct Uncovered {
-    /// Title of the cut.
-    pub job: String,
+    /// Index of the cut among those to cover.
+    pub job: usize,
     /// The knife that comes nearest, with its score; none if all are refused.
     pub nearest: Option<Nearest>,
 }
@@ -129,8 +129,12 @@ pub fn smallest_kit(knives: &[KitKnife], jobs: &[KitJob], least_fit: u8, goal: K
     }
     let least = least_fit.max(1);
     let masks: Vec<u32> = jobs.iter().map(|job| mask_of(&job.scores, least)).collect();
-    let uncovered: Vec<Uncovered> =
-        jobs.iter().zip(&masks).filter(|(_, mask)| **mask == 0).map(|(job, _)| nearest(knives, job)).collect();
+    let uncovered: Vec<Uncovered> = (0..)
+        .zip(jobs)
+        .zip(&masks)
+        .filter(|(_, mask)| **mask == 0)
+        .map(|((index, job), _)| nearest(knives, index, job))
+        .collect();
     if !uncovered.is_empty() {
         return Err(KitError::Uncovered(uncovered));
     }
@@ -163,9 +167,9 @@ fn mask_of(scores: &[u8], least: u8) -> u32 {
     scores.iter().enumerate().filter(|(_, score)| **score >= least).fold(0, |mask, (index, _)| mask | 1 << index)
 }
 
-fn nearest(knives: &[KitKnife], job: &KitJob) -> Uncovered {
+fn nearest(knives: &[KitKnife], index: usize, job: &KitJob) -> Uncovered {
     let best = job.scores.iter().zip(knives).filter(|(score, _)| **score > 0).max_by_key(|(score, _)| **score);
-    Uncovered { job: job.name.clone(), nearest: best.map(|(score, knife)| Nearest { knife: knife.name.clone(), score: *score }) }
+    Uncovered { job: index, nearest: best.map(|(score, knife)| Nearest { knife: knife.name.clone(), score: *score }) }
 }
 
 fn cost_of(knives: &[KitKnife], mask: u32) -> f64 {
@@ -179,7 +183,7 @@ fn best_for(job: &KitJob, kit: &[usize]) -> usize {
 
 /// A kit that covers everything, with what it is ranked by.
 #[derive(Clone, Copy)]
-struct Found {
+struct FoundKit {
     mask: u32,
     score: u32,
     cost: f64,
@@ -189,7 +193,7 @@ struct Search<'a> {
     knives: &'a [KitKnife],
     jobs: &'a [KitJob],
     masks: &'a [u32],
-    best: Option<Found>,
+    best: Option<FoundKit>,
     looked_at: u64,
 }
 
@@ -226,7 +230,7 @@ impl Search<'_> {
     fn of_size(&mut self, picked: u32, left: usize) {
         self.looked_at += 1;
         let Some(options) = self.tightest(picked) else {
-            let found = Found { mask: picked, score: self.score_of(picked), cost: cost_of(self.knives, picked) };
+            let found = FoundKit { mask: picked, score: self.score_of(picked), cost: cost_of(self.knives, picked) };
             let better = self.best.is_none_or(|best| (found.score, -found.cost) > (best.score, -best.cost));
             if better {
                 self.best = Some(found);
@@ -249,7 +253,7 @@ impl Search<'_> {
             return;
         }
         let Some(options) = self.tightest(picked) else {
-            let found = Found { mask: picked, score: self.score_of(picked), cost };
+            let found = FoundKit { mask: picked, score: self.score_of(picked), cost };
             if self.best.is_none_or(|best| (-found.cost, found.score) > (-best.cost, best.score)) {
                 self.best = Some(found);
             }

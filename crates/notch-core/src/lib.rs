@@ -7,11 +7,14 @@
 //! | what is a length, how is `1/8` read | [`units`] |
 //! | which knives, cuts, foods, faults, cautions are there | [`catalogue`] |
 //! | how many pieces, strokes, grams | [`geometry`] |
+//! | what is asked with: catalogue, course, students, rack | [`at_hand`] |
+//! | may this student use this knife | [`eligibility`] |
 //! | which knife, grip, hold, motion for this cut, and why | [`fitting`] |
 //! | what must be bought, how long does it take | [`lesson::figures`] |
 //! | does the lesson fit its minutes | [`lesson::time_rule`] |
 //! | what do these measured pieces say | [`measure`] |
 //! | which notches are cut, what comes next | [`progress`] |
+//! | what is said, with its lengths | [`text`] |
 //! | what does a school keep | [`records`] |
 //! | what does each place show | [`views`] |
 //! | what does it look like | [`drawing`] |
@@ -28,11 +31,13 @@
 //! assert_eq!(verdict.inside.count, 2);
 //! ```
 
+pub mod at_hand;
 pub mod care;
 pub mod carry;
 pub mod catalogue;
 pub mod comfort;
 pub mod drawing;
+pub mod eligibility;
 pub mod fitting;
 pub mod geometry;
 pub mod kit;
@@ -44,8 +49,10 @@ pub mod people;
 mod problem;
 pub mod progress;
 pub mod records;
+pub mod text;
 pub mod units;
 pub mod views;
 mod words;
+pub mod zone;
 
 pub use problem::Problem;

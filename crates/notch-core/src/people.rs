@@ -15,6 +15,24 @@ pub enum Hand {
     Left,
 }
 
+impl Hand {
+    /// Its name in a sentence.
+    pub const fn name(self) -> &'static str {
+        match self {
+            Hand::Right => "right",
+            Hand::Left => "left",
+        }
+    }
+
+    /// The hand on the other side.
+    pub const fn other(self) -> Hand {
+        match self {
+            Hand::Right => Hand::Left,
+            Hand::Left => Hand::Right,
+        }
+    }
+}
+
 /// Size of a hand, as asked at the first lesson.
 #[derive(Clone, Copy, Debug, PartialEq, Eq, PartialOrd, Ord, Serialize, Deserialize)]
 #[serde(rename_all = "snake_case")]

@@ -2,31 +2,82 @@
 
 use serde::{Deserialize, Serialize};
 
+use crate::text;
+use crate::text::{Say, Text};
+
 /// One thing wrong with what was entered, told so that it can be mended at the field.
 #[derive(Clone, Debug, PartialEq, Serialize, Deserialize)]
 #[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
 pub struct Problem {
     /// JSON pointer to the field, e.g. `/segments/3/minutes`.
     pub pointer: String,
+    /// The field as it is labelled on the screen.
+    pub name: String,
     /// The refused value, as entered.
     pub value: String,
     /// What is allowed, in plain words.
     pub allowed: String,
-    /// The whole sentence for a person.
+    /// Id of the rule that refuses, where one does.
+    #[serde(default, skip_serializing_if = "Option::is_none")]
+    pub rule: Option<String>,
+    /// The whole sentence for a person, with its lengths.
+    pub sentence: Text,
+    /// The same sentence in millimetres.
     pub message: String,
 }
 
 impl Problem {
-    /// Builds the sentence `{name}: {value} {why}; allowed: {allowed}`.
-    pub fn new(pointer: impl Into<String>, name: &str, value: impl ToString, why: &str, allowed: impl Into<String>) -> Self {
-        let (value, allowed) = (value.to_string(), allowed.into());
-        let shown = if value.is_empty() { "nothing".to_owned() } else { format!("“{}”", clip(&value)) };
+    /// Builds the sentence `{name}: {value} {why}. Allowed: {allowed}.`
+    pub fn new(pointer: impl Into<String>, name: &str, value: impl Say, why: impl Say, allowed: impl Say) -> Self {
+        let (value, allowed) = (text![value], text![allowed]);
+        let clipped = clip(&value.to_string());
+        let shown = match value.parts() {
+            [] => Text::from("nothing"),
+            [text::Part::Words(_)] => text!["“", clipped, "”"],
+            _ => value,
+        };
+        let sentence = text![name, ": ", shown, " ", why, ". Allowed: ", allowed, "."];
         Problem {
             pointer: pointer.into(),
-            message: format!("{name}: {shown} {why}. Allowed: {allowed}."),
-            value: clip(&value),
-            allowed,
+            name: name.to_owned(),
+            value: clipped,
+            allowed: allowed.to_string(),
+            rule: None,
+            message: sentence.to_string(),
+            sentence,
         }
+    }
+
+    /// A refusal whose whole sentence is given.
+    pub fn said(pointer: impl Into<String>, name: &str, value: impl Say, sentence: Text, allowed: impl Say) -> Self {
+        Problem {
+            pointer: pointer.into(),
+            name: name.to_owned(),
+            value: clip(&text![value].to_string()),
+            allowed: text![allowed].to_string(),
+            rule: None,
+            message: sentence.to_string(),
+            sentence,
+        }
+    }
+
+    /// The same, refused by a rule.
+    #[must_use]
+    pub fn by_rule(self, rule: &str) -> Self {
+        Problem { rule: Some(rule.to_owned()), ..self }
+    }
+
+    /// The same with words before its sentence, such as the line of a table.
+    #[must_use]
+    pub fn after(self, lead: impl Say) -> Self {
+        let sentence = text![lead, self.sentence];
+        Problem { message: sentence.to_string(), sentence, ..self }
+    }
+
+    /// The same at a field below `pointer`.
+    #[must_use]
+    pub fn under(self, pointer: &str) -> Self {
+        Problem { pointer: format!("{pointer}{}", self.pointer), ..self }
     }
 
     /// Checks that a whole number lies in `least..=most`.
@@ -41,8 +92,7 @@ impl Problem {
         if length == 0 {
             Some(Self::new(pointer, name, "", "was given", format!("1 to {most} characters")))
         } else if length > most {
-            let why = format!("has {length} characters");
-            Some(Self::new(pointer, name, value, &why, format!("1 to {most} characters")))
+            Some(Self::new(pointer, name, value, format!("has {length} characters"), format!("1 to {most} characters")))
         } else if value.chars().any(|c| c.is_control() && c != '\n') {
             Some(Self::new(pointer, name, "", "with unprintable characters", "printable text"))
         } else {
@@ -64,20 +114,31 @@ fn clip(value: &str) -> String {
 #[cfg(test)]
 mod tests {
     use super::*;
+    use crate::text::Bare;
+    use crate::units::Millimetres;
 
     #[test]
     fn a_range_is_inclusive_at_both_ends() {
-        assert!(Problem::unless_within("/m", "minutes", 1, 1, 5).is_none());
-        assert!(Problem::unless_within("/m", "minutes", 5, 1, 5).is_none());
-        let problem = Problem::unless_within("/m", "minutes", 6, 1, 5).unwrap();
-        assert_eq!(problem.message, "minutes: “6” is out of range. Allowed: 1 to 5.");
+        assert!(Problem::unless_within("/m", "Minutes", 1, 1, 5).is_none());
+        assert!(Problem::unless_within("/m", "Minutes", 5, 1, 5).is_none());
+        let problem = Problem::unless_within("/m", "Minutes", 6, 1, 5).unwrap();
+        assert_eq!(problem.message, "Minutes: “6” is out of range. Allowed: 1 to 5.");
     }
 
     #[test]
     fn a_long_value_comes_back_clipped() {
-        let problem = Problem::unless_text("/name", "name", &"x".repeat(500), 80).unwrap();
+        let problem = Problem::unless_text("/name", "Name", &"x".repeat(500), 80).unwrap();
         assert!(problem.value.chars().count() <= 61);
-        assert!(Problem::unless_text("/name", "name", "  ", 80).is_some());
-        assert!(Problem::unless_text("/name", "name", "a\u{0}b", 80).is_some());
+        assert!(Problem::unless_text("/name", "Name", "  ", 80).is_some());
+        assert!(Problem::unless_text("/name", "Name", "a\u{0}b", 80).is_some());
+    }
+
+    #[test]
+    fn lengths_keep_their_type_to_the_screen() {
+        let range = text![Bare(Millimetres::whole(60)), " to ", Millimetres::whole(400)];
+        let problem = Problem::new("/clearance", "Blade clearance", Millimetres::whole(500), "is out of range", range);
+        assert_eq!(problem.message, "Blade clearance: 500 mm is out of range. Allowed: 60 to 400 mm.");
+        assert_eq!(problem.sentence.parts().iter().filter(|part| matches!(part, text::Part::Length { .. })).count(), 3);
+        assert_eq!(problem.value, "500 mm");
     }
 }

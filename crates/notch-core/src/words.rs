@@ -1,5 +1,7 @@
 //! Small matters of writing.
 
+use jiff::civil::Date;
+
 /// The text with its first letter large.
 pub(crate) fn capital(text: &str) -> String {
     let mut letters = text.chars();
@@ -10,4 +12,11 @@ pub(crate) fn capital(text: &str) -> String {
 pub(crate) fn lower(text: &str) -> String {
     let mut letters = text.chars();
     letters.next().map_or_else(String::new, |first| first.to_lowercase().chain(letters).collect())
+}
+
+/// A day as `9 Oct`.
+pub(crate) fn day(date: Date) -> String {
+    const MONTHS: [&str; 12] = ["Jan", "Feb", "Mar", "Apr", "May", "Jun", "Jul", "Aug", "Sep", "Oct", "Nov", "Dec"];
+    let month = usize::try_from(date.month() - 1).ok().and_then(|index| MONTHS.get(index)).unwrap_or(&"");
+    format!("{} {month}", date.day())
 }

@@ -14,7 +14,7 @@ use notch_core::carry::{CarriedCut, CutErrors, carry};
 use notch_core::catalogue::{Catalogue, Shape, Target, TargetSize};
 use notch_core::geometry::{work_flat_first, work_food};
 use notch_core::lesson::pieces_to_cut;
-use notch_core::onion::{Cuts, Limits, Method, Wanted, choose};
+use notch_core::onion::{Cuts, Limits, Method, WantedDice, choose};
 use notch_core::units::Millimetres;
 use proptest::prelude::*;
 
@@ -74,7 +74,7 @@ fn a_leaning_blade_widens_the_spread_of_widths_and_not_of_planks() {
 
 #[test]
 fn the_best_small_dice_in_few_strokes_has_no_level_cut() {
-    let wanted = Wanted { radius: mm(40.0), layers: 8, size: mm(25.4 / 4.0), length: None };
+    let wanted = WantedDice { radius: mm(40.0), layers: 8, size: mm(25.4 / 4.0), length: None };
     let found = choose(wanted, Limits { strokes: Some(20), no_level_cut: true }).unwrap();
     assert!(!found.found.is_empty());
     assert!(found.found.iter().all(|each| each.strokes <= 20 && each.strokes_towards_hand == 0));
@@ -94,9 +94,9 @@ fn the_best_small_dice_in_few_strokes_has_no_level_cut() {
 #[test]
 fn the_chosen_way_is_the_best_of_what_was_tried_and_its_depths_are_as_good() {
     for (size, layers) in [(5.0, 8), (6.35, 8), (10.0, 6), (12.7, 10)] {
-        let wanted = Wanted { radius: mm(40.0), layers, size: mm(size), length: None };
+        let wanted = WantedDice { radius: mm(40.0), layers, size: mm(size), length: None };
         let against = |cuts: u8, method: Method| {
-            let section = notch_core::onion::section(mm(40.0), layers, &Cuts::even(cuts).unwrap(), method).unwrap();
+            let section = notch_core::onion::cell_section(mm(40.0), layers, &Cuts::even(cuts).unwrap(), method).unwrap();
             section.against(mm(size))
         };
         let found = choose(wanted, Limits::default()).unwrap();
@@ -126,7 +126,7 @@ fn the_chosen_way_is_the_best_of_what_was_tried_and_its_depths_are_as_good() {
 
 #[test]
 fn a_leek_is_chosen_for_by_its_own_strokes() {
-    let wanted = Wanted { radius: mm(17.5), layers: 6, size: mm(10.0), length: Some(mm(200.0)) };
+    let wanted = WantedDice { radius: mm(17.5), layers: 6, size: mm(10.0), length: Some(mm(200.0)) };
     // Nineteen crosscuts part twenty slabs of 10 mm; three cuts above them.
     assert_eq!(wanted.strokes(3, Method::Verticals), 22);
     let found = choose(wanted, Limits { strokes: Some(22), no_level_cut: true }).unwrap();

@@ -12,6 +12,7 @@ mod common;
 
 use common::{CATALOGUE, course, mm, rack, student};
 use notch_core::Problem;
+use notch_core::at_hand::AtHand;
 use notch_core::carry::CutErrors;
 use notch_core::catalogue::{CutFamily, ProduceSize, Shape};
 use notch_core::geometry::Way;
@@ -19,9 +20,10 @@ use notch_core::measure::Cause;
 use notch_core::onion::Method;
 use notch_core::people::{AgeBand, Hand};
 use notch_core::records::Knife;
+use notch_core::text::Part;
 use notch_core::units::Millimetres;
 use notch_core::views::{
-    BenchQuestion, BenchView, BesideQuestion, FactValue, OnionQuestion, OnionsQuestion, School, StepShows, bench_beside,
+    BenchQuestion, BenchView, BenchWayKind, BesideQuestion, FactValue, OnionQuestion, OnionsQuestion, StepShows, bench_beside,
     bench_view, onion_view, onions_beside,
 };
 use proptest::prelude::*;
@@ -51,7 +53,7 @@ fn question(food: &str, cut: &str) -> BenchQuestion {
 fn with_knives(question: &BenchQuestion, knives: &[Knife]) -> Result<BenchView, Vec<Problem>> {
     let course = course(AgeBand::Adult);
     let students = [student("Ivo", Hand::Right, &["celery"]), student("Ann", Hand::Left, &[])];
-    bench_view(&School { catalogue: &CATALOGUE, course: &course, students: &students, knives }, question, 7)
+    bench_view(&AtHand { catalogue: &CATALOGUE, course: &course, students: &students, knives }, question, 7)
 }
 
 fn look(question: &BenchQuestion) -> Result<BenchView, Vec<Problem>> {
@@ -60,8 +62,8 @@ fn look(question: &BenchQuestion) -> Result<BenchView, Vec<Problem>> {
 
 fn beside(cuts: Vec<BenchQuestion>) -> Result<notch_core::views::Beside, Vec<Problem>> {
     let (course, knives) = (course(AgeBand::Adult), rack());
-    let school = School { catalogue: &CATALOGUE, course: &course, students: &[], knives: &knives };
-    bench_beside(&school, &BesideQuestion { cuts }, 7)
+    let at_hand = AtHand { catalogue: &CATALOGUE, course: &course, students: &[], knives: &knives };
+    bench_beside(&at_hand, &BesideQuestion { cuts }, 7)
 }
 
 #[track_caller]
@@ -116,7 +118,7 @@ fn blocks_lie_inside_the_food() {
                         };
                         assert!(
                             block.at[axis] >= from - 1e-6 && end <= to + 1e-6,
-                            "{cut} of {}, {}: {block:?} on {axis}: {from} to {to}",
+                            "{cut} of {}, {:?}: {block:?} on {axis}: {from} to {to}",
                             food.id,
                             way.way
                         );
@@ -180,7 +182,7 @@ fn flat_first_is_not_squared_and_counts_its_own_planks() {
     for food in ["carrot", "potato", "beetroot"] {
         let view = look(&BenchQuestion { way: Way::FlatFirst, ..question(food, "batonnet") }).unwrap();
         let kitchen = view.chosen_way().unwrap();
-        assert_eq!(kitchen.way, "flat_first");
+        assert_eq!(kitchen.way, BenchWayKind::FlatFirst);
         assert!(view.steps.iter().all(|step| step.shows != StepShows::Block), "{food}: {:?}", view.steps);
         let of = |shows| view.steps.iter().find(|step| step.shows == shows).and_then(|step| step.count);
         let first = kitchen.blocks.iter().filter(|block| (block.at[0] - kitchen.blocks[0].at[0]).abs() < 40.0);
@@ -193,20 +195,20 @@ fn flat_first_is_not_squared_and_counts_its_own_planks() {
 
 #[test]
 fn pieces_that_are_not_whole_are_told() {
-    let way = |food: &str, cut: &str, way: &str| {
+    let way = |food: &str, cut: &str, way: BenchWayKind| {
         let view = look(&question(food, cut)).unwrap();
         view.ways.into_iter().find(|each| each.way == way).unwrap()
     };
     // A stick of 50 mm gives fifteen cubes of 3.175 mm and 2.4 mm over: one short end a stick.
-    let squared = way("carrot", "brunoise", "squared");
+    let squared = way("carrot", "brunoise", BenchWayKind::Squared);
     assert_eq!(squared.partial * 15, squared.pieces);
-    assert_eq!(way("carrot", "julienne", "squared").partial, 0, "blocks are as long as the sticks");
-    let kitchen = way("carrot", "julienne", "flat_first");
+    assert_eq!(way("carrot", "julienne", BenchWayKind::Squared).partial, 0, "blocks are as long as the sticks");
+    let kitchen = way("carrot", "julienne", BenchWayKind::FlatFirst);
     assert!(kitchen.partial > 0 && kitchen.partial < kitchen.pieces, "rounded edges: {}", kitchen.partial);
-    assert!(way("potato", "batonnet", "flat_first").partial > 0);
-    assert!(way("onion", "small_dice", "layers").partial > 0, "crumbs");
+    assert!(way("potato", "batonnet", BenchWayKind::FlatFirst).partial > 0);
+    assert!(way("onion", "small_dice", BenchWayKind::Layers).partial > 0, "crumbs");
     // 250 mm less two trims, in pieces of 50 mm: nothing is over where it comes out even.
-    let celery = way("celery", "batonnet", "squared");
+    let celery = way("celery", "batonnet", BenchWayKind::Squared);
     let food = CATALOGUE.food("celery").unwrap();
     let even = ((food.length().get() - 2.0 * food.trim.get()) / 50.0).fract() < 1e-9;
     assert_eq!(celery.partial == 0, even);
@@ -335,7 +337,11 @@ fn a_piece_larger_than_the_food_is_told_kindly() {
     let view = look(&BenchQuestion { thickness: Some(mm(40.0)), width: Some(mm(40.0)), ..question("carrot", "baton") }).unwrap();
     assert_eq!((view.ways[0].pieces, view.ways[0].strokes, view.ways[0].units_each), (0, 0, 0));
     let words = view.nothing_fits.unwrap();
-    let largest: f64 = words.split_whitespace().filter_map(|word| word.parse().ok()).next_back().unwrap();
+    let largest = words.parts().iter().find_map(|part| match part {
+        Part::Length { length, .. } => Some(length.get()),
+        _ => None,
+    });
+    let largest = largest.unwrap();
     let fits = BenchQuestion { thickness: Some(mm(largest)), width: Some(mm(largest)), ..question("carrot", "baton") };
     assert!(look(&fits).unwrap().ways[0].pieces > 0, "{words}");
     let over = mm(largest + 0.2);
@@ -392,7 +398,7 @@ fn layered_food_leads_to_its_layers() {
     let onion = look(&question("onion", "small_dice")).unwrap();
     let layers = onion.layers.unwrap();
     assert_eq!((layers.layers, layers.length), (8, None));
-    assert!(layers.size.is_some() && onion.ways[0].way == "layers");
+    assert!(layers.size.is_some() && onion.ways[0].way == BenchWayKind::Layers);
     let leek = look(&question("leek", "coins")).unwrap();
     assert!(leek.layers.is_some_and(|layers| layers.length.is_some() && layers.size.is_none()));
     assert!(look(&question("carrot", "coins")).unwrap().layers.is_none());
@@ -403,7 +409,7 @@ fn two_or_three_stand_beside_each_other_with_the_difference_said() {
     let found = beside(vec![question("carrot", "julienne"), question("carrot", "batonnet")]).unwrap();
     assert_eq!((found.cuts.len(), found.differences.len()), (2, 1));
     let (a, b) = (&found.cuts[0].ways[0], &found.cuts[1].ways[0]);
-    let words = &found.differences[0];
+    let words = found.differences[0].to_string();
     assert!(words.starts_with("Batonnet of carrot") && words.contains("than julienne of carrot"), "{words}");
     assert!(words.contains(&format!("{} fewer pieces", a.pieces - b.pieces)), "{words}");
     let ways = beside(vec![
@@ -413,14 +419,16 @@ fn two_or_three_stand_beside_each_other_with_the_difference_said() {
     ])
     .unwrap();
     assert!(
-        ways.differences[0].contains("flat first") && ways.differences[0].contains("25 more pieces"),
+        ways.differences[0].to_string().contains("flat first") && ways.differences[0].to_string().contains("25 more pieces"),
         "{:?}",
         ways.differences
     );
     let same = beside(vec![question("carrot", "coins"), question("carrot", "coins")]).unwrap();
-    assert!(same.differences[0].contains("as many pieces") && same.differences[0].contains("as many strokes"));
+    assert!(
+        same.differences[0].to_string().contains("as many pieces") && same.differences[0].to_string().contains("as many strokes")
+    );
     let uncounted = beside(vec![question("carrot", "coins"), question("carrot", "rough_chop")]).unwrap();
-    assert!(uncounted.differences[0].contains("not both counted"));
+    assert!(uncounted.differences[0].to_string().contains("not both counted"));
     for wrong in [vec![question("carrot", "coins")], vec![question("carrot", "coins"); 4]] {
         assert_eq!(beside(wrong).unwrap_err()[0].pointer, "/cuts");
     }
@@ -448,9 +456,17 @@ fn onions_are_put_elsewhere_and_stand_beside_each_other() {
     assert_eq!(wrong[0].pointer, "/length");
     let both = OnionsQuestion { onions: vec![onion(Method::Verticals), onion(Method::Level { level: 2 })] };
     let found = onions_beside(&both, 7).unwrap();
-    assert!(found.differences[0].contains("2 more strokes, 2 more towards the guide hand"), "{:?}", found.differences);
+    assert!(
+        found.differences[0].to_string().contains("2 more strokes, 2 more towards the guide hand"),
+        "{:?}",
+        found.differences
+    );
     let back = onions_beside(&OnionsQuestion { onions: both.onions.iter().rev().cloned().collect() }, 7).unwrap();
-    assert!(back.differences[0].contains("2 fewer strokes, 2 fewer towards the guide hand"), "{:?}", back.differences);
+    assert!(
+        back.differences[0].to_string().contains("2 fewer strokes, 2 fewer towards the guide hand"),
+        "{:?}",
+        back.differences
+    );
     assert_eq!(onions_beside(&OnionsQuestion { onions: Vec::new() }, 7).unwrap_err()[0].pointer, "/onions");
     let wrong = onions_beside(&OnionsQuestion { onions: vec![onion(Method::Centre), onion(Method::Below { depth: 0.0 })] }, 7);
     assert_eq!(wrong.unwrap_err()[0].pointer, "/onions/1/method/depth");
@@ -540,7 +556,7 @@ proptest! {
             ..question("potato", "batonnet")
         };
         let view = look(&asked).unwrap();
-        let kitchen = view.ways.iter().find(|way| way.way == "flat_first").unwrap();
+        let kitchen = view.ways.iter().find(|way| way.way == BenchWayKind::FlatFirst).unwrap();
         let board = -height / 2.0 + height * notch_core::geometry::FLAT_SHARE;
         let mut pieces = 0;
         for block in &kitchen.blocks {

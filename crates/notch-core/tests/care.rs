@@ -12,7 +12,7 @@ use std::sync::LazyLock;
 
 use jiff::civil::date;
 use notch_core::care::{CareDeed, CareFields, CareHistory, DueKind, Use, Wear, due, own_angle, wear};
-use notch_core::catalogue::{Catalogue, Habit, HoningAngle, PullThrough, Schools, SteelOrStone};
+use notch_core::catalogue::{Catalogue, Doctrines, Habit, HoningAngle, PullThrough, SteelOrStone};
 use notch_core::records::{Bolster, EdgeState, KnifeFields, Tang};
 use notch_core::units::{Degrees, Millimetres};
 use proptest::prelude::*;
@@ -50,50 +50,50 @@ fn worn(board_minutes: f64) -> CareHistory {
     }
 }
 
-fn found(kind: &str, fields: &KnifeFields, history: &CareHistory, schools: Schools, class_today: bool) -> Vec<DueKind> {
+fn found(kind: &str, fields: &KnifeFields, history: &CareHistory, doctrines: Doctrines, class_today: bool) -> Vec<DueKind> {
     let kind = CATALOGUE.knife(kind).unwrap();
-    due(&CATALOGUE, (kind, fields), history, &schools, date(2026, 10, 6), class_today).into_iter().map(|due| due.what).collect()
+    due(&CATALOGUE, (kind, fields), history, &doctrines, date(2026, 10, 6), class_today).into_iter().map(|due| due.what).collect()
 }
 
 #[test]
 fn the_stone_is_due_by_wear_or_by_days_and_overdue_by_more_wear() {
     let sharp = knife("chefs", EdgeState::Sharp);
-    let at = |minutes: f64| found("chefs", &sharp, &worn(minutes), Schools::default(), true);
+    let at = |minutes: f64| found("chefs", &sharp, &worn(minutes), Doctrines::default(), true);
     assert_eq!(at(100.0), []);
     assert_eq!(at(240.0), [DueKind::StoneThisWeek]);
     assert_eq!(at(480.0), [DueKind::StoneNow]);
     let long_ago = CareHistory { used_from: Some(date(2026, 8, 20)), ..worn(10.0) };
-    assert_eq!(found("chefs", &sharp, &long_ago, Schools::default(), false), [DueKind::StoneThisWeek]);
+    assert_eq!(found("chefs", &sharp, &long_ago, Doctrines::default(), false), [DueKind::StoneThisWeek]);
     let unused = CareHistory { used_from: None, ..worn(0.0) };
-    assert_eq!(found("chefs", &sharp, &unused, Schools::default(), false), []);
+    assert_eq!(found("chefs", &sharp, &unused, Doctrines::default(), false), []);
 }
 
 #[test]
 fn teeth_are_replaced_or_sent_out_and_never_steeled() {
     let teeth = knife("bread", EdgeState::Sharp);
     let fresh = CareHistory { wear: Wear { board_minutes: 1600.0, habit_minutes: 0.0 }, ..CareHistory::default() };
-    assert_eq!(found("bread", &teeth, &fresh, Schools::default(), true), [DueKind::SendOut, DueKind::TestToday]);
+    assert_eq!(found("bread", &teeth, &fresh, Doctrines::default(), true), [DueKind::SendOut, DueKind::TestToday]);
 }
 
 #[test]
 fn a_class_day_asks_for_steel_and_test_and_a_school_may_leave_the_steel() {
     let sharp = knife("chefs", EdgeState::Sharp);
     let none = CareHistory::default();
-    assert_eq!(found("chefs", &sharp, &none, Schools::default(), true), [DueKind::HoneToday, DueKind::TestToday]);
-    let stone = Schools { steel_or_stone: SteelOrStone::Stone, ..Schools::default() };
+    assert_eq!(found("chefs", &sharp, &none, Doctrines::default(), true), [DueKind::HoneToday, DueKind::TestToday]);
+    let stone = Doctrines { steel_or_stone: SteelOrStone::Stone, ..Doctrines::default() };
     assert_eq!(found("chefs", &sharp, &none, stone, true), [DueKind::TestToday]);
-    let steel = Schools { steel_or_stone: SteelOrStone::Steel, ..Schools::default() };
+    let steel = Doctrines { steel_or_stone: SteelOrStone::Steel, ..Doctrines::default() };
     assert_eq!(found("chefs", &sharp, &worn(500.0), steel, true), [DueKind::SendOut]);
-    assert_eq!(found("chefs", &knife("chefs", EdgeState::Dull), &none, Schools::default(), true), [DueKind::Failed]);
+    assert_eq!(found("chefs", &knife("chefs", EdgeState::Dull), &none, Doctrines::default(), true), [DueKind::Failed]);
     let away = CareHistory { away: true, ..CareHistory::default() };
-    assert_eq!(found("chefs", &knife("chefs", EdgeState::Dull), &away, Schools::default(), true), [DueKind::Away]);
+    assert_eq!(found("chefs", &knife("chefs", EdgeState::Dull), &away, Doctrines::default(), true), [DueKind::Away]);
 }
 
 #[test]
 fn a_full_bolster_is_told_where_the_stone_is_due() {
     let fields = KnifeFields { bolster: Bolster::Full, ..knife("chefs", EdgeState::Sharp) };
     let kind = CATALOGUE.knife("chefs").unwrap();
-    let told = due(&CATALOGUE, (kind, &fields), &worn(300.0), &Schools::default(), date(2026, 10, 6), false);
+    let told = due(&CATALOGUE, (kind, &fields), &worn(300.0), &Doctrines::default(), date(2026, 10, 6), false);
     assert!(told[0].why.contains("does not reach the heel"), "{told:?}");
 }
 
@@ -112,9 +112,9 @@ fn a_pull_through_is_recorded_with_its_cost_or_refused_by_the_school() {
     let kind = CATALOGUE.knife("chefs").unwrap();
     let day = date(2026, 10, 6);
     let fields = CareFields { deed: CareDeed::Habit { habit: Habit::PullThrough }, on_day: day, words: String::new() };
-    assert!(fields.check(&CATALOGUE, kind, &Schools::default(), day).is_empty());
+    assert!(fields.check(&CATALOGUE, kind, &Doctrines::default(), day).is_empty());
     assert!(fields.warnings(&CATALOGUE, kind)[0].contains("ragged edge"));
-    let never = Schools { pull_through: PullThrough::Never, ..Schools::default() };
+    let never = Doctrines { pull_through: PullThrough::Never, ..Doctrines::default() };
     assert_eq!(fields.check(&CATALOGUE, kind, &never, day)[0].pointer, "/habit");
 }
 
@@ -122,9 +122,9 @@ fn a_pull_through_is_recorded_with_its_cost_or_refused_by_the_school() {
 fn the_angle_is_the_knifes_own_or_the_schools() {
     let kind = CATALOGUE.knife("chefs").unwrap();
     let own = Degrees::new(16.0).ok();
-    let folded = Schools { honing_angle: HoningAngle::Fold, ..Schools::default() };
-    assert_eq!(own_angle(kind, own, &Schools::default()), own);
-    assert_eq!(own_angle(kind, None, &Schools::default()).map(Degrees::get), Some(17.5));
+    let folded = Doctrines { honing_angle: HoningAngle::Fold, ..Doctrines::default() };
+    assert_eq!(own_angle(kind, own, &Doctrines::default()), own);
+    assert_eq!(own_angle(kind, None, &Doctrines::default()).map(Degrees::get), Some(17.5));
     assert_eq!(own_angle(kind, own, &folded).map(Degrees::get), Some(22.5));
     assert_eq!(own_angle(CATALOGUE.knife("bread").unwrap(), own, &folded), None);
 }

@@ -11,9 +11,9 @@
 use std::f64::consts::PI;
 use std::sync::LazyLock;
 
-use notch_core::catalogue::{Catalogue, Food, Shape, Target, TargetSize};
+use notch_core::catalogue::{Catalogue, Food, HandWork, Shape, Target, TargetSize};
 use notch_core::geometry::{
-    Cheek, HandWork, Piece, core_volume, mince, peeled, rolled_leaves, squared_cored_ball, turned, wedges, work_food,
+    Cheek, Piece, core_volume, mince, peeled, rolled_leaves, squared_cored_ball, turned, wedges, work_food,
 };
 use notch_core::units::Millimetres;
 use proptest::prelude::*;

@@ -8,7 +8,7 @@
     reason = "a helper that cannot go on fails its test"
 )]
 
-use notch_core::onion::{Cuts, Figures, Method, OnionError, half_ball, half_cylinder, section};
+use notch_core::onion::{Cuts, Figures, Method, OnionError, cell_section, half_ball, half_cylinder};
 use notch_core::units::Millimetres;
 use proptest::prelude::*;
 use serde_json::Value;
@@ -64,7 +64,7 @@ fn sections_are_as_worked_out() {
     for row in figures("3_onion_section") {
         let inputs = &row["in"];
         let radius = Millimetres::new(number(inputs, "R")).unwrap();
-        let found = section(radius, small(inputs, "n"), &even(small(inputs, "m")), method(inputs)).unwrap();
+        let found = cell_section(radius, small(inputs, "n"), &even(small(inputs, "m")), method(inputs)).unwrap();
         let mut out = row["out"].clone();
         if (small(inputs, "n"), small(inputs, "m"), &inputs["method"]) == (6, 9, &Value::from("VH")) {
             // Two quarter discs are at −25 % to the last digit. The definition counts the edge as inside;
@@ -101,13 +101,13 @@ fn half_balls_are_as_worked_out() {
 #[test]
 fn what_is_out_of_range_is_refused_and_the_edges_are_taken() {
     let r = Millimetres::whole(40);
-    assert_eq!(section(r, 0, &even(7), Method::Verticals), Err(OnionError::Layers(0)));
-    assert_eq!(section(r, 60, &even(7), Method::Verticals), Err(OnionError::Layers(60)));
+    assert_eq!(cell_section(r, 0, &even(7), Method::Verticals), Err(OnionError::Layers(0)));
+    assert_eq!(cell_section(r, 60, &even(7), Method::Verticals), Err(OnionError::Layers(60)));
     assert_eq!(Cuts::even(0), Err(OnionError::Cuts(0)));
-    assert_eq!(section(r, 8, &even(7), Method::Below { depth: 0.0 }), Err(OnionError::Depth(0.0)));
-    assert!(section(r, 8, &even(7), Method::Below { depth: 100.0 }).is_ok());
-    assert!(section(r, 1, &even(1), Method::Centre).is_ok());
-    assert_eq!(section(Millimetres::ZERO, 8, &even(7), Method::Centre), Err(OnionError::NoSize));
+    assert_eq!(cell_section(r, 8, &even(7), Method::Below { depth: 0.0 }), Err(OnionError::Depth(0.0)));
+    assert!(cell_section(r, 8, &even(7), Method::Below { depth: 100.0 }).is_ok());
+    assert!(cell_section(r, 1, &even(1), Method::Centre).is_ok());
+    assert_eq!(cell_section(Millimetres::ZERO, 8, &even(7), Method::Centre), Err(OnionError::NoSize));
 }
 
 fn any_method() -> impl Strategy<Value = Method> {
@@ -123,7 +123,7 @@ fn any_method() -> impl Strategy<Value = Method> {
 proptest! {
     #[test]
     fn no_area_is_lost_and_cells_have_outlines(layers in 1u8..15, cuts in 1u8..25, r in 5.0f64..120.0, method in any_method()) {
-        let found = section(Millimetres::new(r).unwrap(), layers, &even(cuts), method).unwrap();
+        let found = cell_section(Millimetres::new(r).unwrap(), layers, &even(cuts), method).unwrap();
         let total: f64 = found.cells.iter().map(|cell| cell.area).sum();
         let half_disc = std::f64::consts::PI * r * r / 2.0;
         prop_assert!((total / half_disc - 1.0).abs() < 1e-6, "{} of {}", total, half_disc);
@@ -138,8 +138,8 @@ proptest! {
 
     #[test]
     fn a_larger_onion_has_the_same_cells(layers in 1u8..12, cuts in 1u8..15, method in any_method()) {
-        let small = section(Millimetres::whole(20), layers, &even(cuts), method).unwrap().figures;
-        let large = section(Millimetres::whole(80), layers, &even(cuts), method).unwrap().figures;
+        let small = cell_section(Millimetres::whole(20), layers, &even(cuts), method).unwrap().figures;
+        let large = cell_section(Millimetres::whole(80), layers, &even(cuts), method).unwrap().figures;
         prop_assert_eq!(small.count, large.count);
         prop_assert!((small.cv - large.cv).abs() < 1e-9 && (small.mean * 16.0 / large.mean - 1.0).abs() < 1e-9);
     }
@@ -147,7 +147,7 @@ proptest! {
 
 #[test]
 fn outlines_are_round_on_the_skin_and_straight_on_the_board() {
-    let found = section(Millimetres::whole(40), 8, &even(9), Method::Verticals).unwrap();
+    let found = cell_section(Millimetres::whole(40), 8, &even(9), Method::Verticals).unwrap();
     let skin: Vec<_> = found.cells.iter().filter(|cell| cell.layer == 7).collect();
     assert_eq!(skin.len(), 10);
     assert!(skin.iter().all(|cell| cell.path.contains("A40.00 40.00")), "every outer cell ends in the skin's arc");
@@ -156,14 +156,14 @@ fn outlines_are_round_on_the_skin_and_straight_on_the_board() {
         let cell = skin.iter().find(|cell| cell.column == column).unwrap();
         assert!(cell.path.starts_with(start), "{}", cell.path);
     }
-    let innermost = section(Millimetres::whole(40), 1, &even(1), Method::Centre).unwrap();
+    let innermost = cell_section(Millimetres::whole(40), 1, &even(1), Method::Centre).unwrap();
     assert!(innermost.cells.iter().all(|cell| cell.path.matches('A').count() == 1 && cell.path.matches('M').count() == 1));
 }
 
 #[test]
 fn a_leek_is_its_section_times_the_crosscuts_with_a_tail() {
     let (r, layers) = (Millimetres::whole(18), 6);
-    let cut = section(r, layers, &even(5), Method::Verticals).unwrap().figures;
+    let cut = cell_section(r, layers, &even(5), Method::Verticals).unwrap().figures;
     let whole = half_cylinder(r, Millimetres::whole(200), layers, &even(5), Method::Verticals, Millimetres::whole(10)).unwrap();
     assert_eq!((whole.slabs, whole.crosscuts), (20, 19));
     assert_eq!(whole.figures.count, cut.count * 20);
@@ -180,7 +180,7 @@ fn a_leek_is_its_section_times_the_crosscuts_with_a_tail() {
 fn cuts_put_by_hand_are_where_they_were_put_or_refused() {
     let cuts = Cuts::at(vec![0.25, 0.5, 0.9]).unwrap();
     assert_eq!((cuts.count(), cuts.shares()), (3, [0.25, 0.5, 0.9].as_slice()));
-    let found = section(Millimetres::whole(40), 3, &cuts, Method::Verticals).unwrap();
+    let found = cell_section(Millimetres::whole(40), 3, &cuts, Method::Verticals).unwrap();
     assert!(
         found.cuts.iter().any(|line| line.starts_with("M-20.00")) && found.cuts.iter().any(|line| line.starts_with("M32.00"))
     );
@@ -202,7 +202,7 @@ proptest! {
         let cuts = Cuts::uneven(cuts, cv, seed).unwrap();
         prop_assert!(cuts.shares().windows(2).all(|pair| pair[0] < pair[1]));
         prop_assert!(Cuts::at(cuts.shares().to_vec()).is_ok());
-        let found = section(Millimetres::whole(40), 7, &cuts, method).unwrap();
+        let found = cell_section(Millimetres::whole(40), 7, &cuts, method).unwrap();
         let total: f64 = found.cells.iter().map(|cell| cell.area).sum();
         let half_disc = std::f64::consts::PI * 1600.0 / 2.0;
         prop_assert!((total / half_disc - 1.0).abs() < 1e-6, "{} of {}", total, half_disc);
@@ -211,11 +211,11 @@ proptest! {
     #[test]
     fn more_cuts_or_layers_never_lose_area(layers in 1u8..20, cuts in 1u8..30, method in any_method()) {
         let r = Millimetres::whole(40);
-        let few = section(r, layers, &even(cuts), method).unwrap();
-        let layered = section(r, layers + 1, &even(cuts), method).unwrap();
-        let total = |found: &notch_core::onion::Section| found.cells.iter().map(|cell| cell.area).sum::<f64>();
+        let few = cell_section(r, layers, &even(cuts), method).unwrap();
+        let layered = cell_section(r, layers + 1, &even(cuts), method).unwrap();
+        let total = |found: &notch_core::onion::CellSection| found.cells.iter().map(|cell| cell.area).sum::<f64>();
         prop_assert!((total(&layered) / total(&few) - 1.0).abs() < 1e-6);
-        let more = section(r, layers, &even(cuts + 1), method).unwrap();
+        let more = cell_section(r, layers, &even(cuts + 1), method).unwrap();
         prop_assert!((total(&more) / total(&few) - 1.0).abs() < 1e-6);
     }
 
@@ -224,7 +224,7 @@ proptest! {
         // Points of a grid are sorted into ring and strip by themselves; the farthest two of a cell are
         // never farther apart than the cell says, and come near to it.
         let (r, cuts) = (40.0, Cuts::uneven(cuts, 0.2, seed).unwrap());
-        let found = section(Millimetres::whole(40), layers, &cuts, Method::Verticals).unwrap();
+        let found = cell_section(Millimetres::whole(40), layers, &cuts, Method::Verticals).unwrap();
         let steps = 160i32;
         let mut points = std::collections::BTreeMap::<(u8, u16), Vec<(f64, f64)>>::new();
         for i in 0..=2 * steps {

@@ -10,7 +10,7 @@
 
 use jiff::civil::{Date, date};
 use notch_core::catalogue::{Catalogue, NotchKind, Strand};
-use notch_core::progress::{AttemptEvidence, NextKind, NotchState, PieceEvidence, Standing, StandingInput, standing};
+use notch_core::progress::{AttemptEvidence, Cleared, NextKind, NotchState, PieceEvidence, Standing, StandingInput, standing};
 use notch_core::units::Millimetres;
 use proptest::prelude::*;
 
@@ -47,7 +47,7 @@ fn stand(attempts: &[AttemptEvidence], today: Date) -> Standing {
         catalogue: &catalogue,
         standard_set: "eighth",
         attempts,
-        clearance: Millimetres::whole(180),
+        cleared: Cleared { length: Millimetres::whole(180), special: false },
         longest_blade: Millimetres::whole(400),
         today,
     })
@@ -154,12 +154,12 @@ fn the_next_step_follows_from_what_is_missing() {
     let three = |one: AttemptEvidence| vec![one.clone(), one.clone(), one];
     let repeat = in_strand(&three(AttemptEvidence { pieces: pieces(7, 10, 0.1), ..good.clone() }), DAY);
     assert_eq!(repeat.kind, NextKind::Repeat);
-    assert!(repeat.reason.contains("21 of 30 inside proves 52 %, needs 60 %"), "{}", repeat.reason);
+    assert!(repeat.reason.to_string().contains("21 of 30 inside proves 52 %, needs 60 %"), "{}", repeat.reason);
     let easier = in_strand(&three(AttemptEvidence { pieces: pieces(2, 10, 0.1), ..good.clone() }), DAY);
     assert_eq!((easier.kind, easier.cut.as_deref()), (NextKind::EasierCut, Some("baton")));
     let pace = in_strand(&three(AttemptEvidence { seconds: Some(300.0), ..good.clone() }), DAY);
     assert_eq!(pace.kind, NextKind::Pace);
-    assert!(pace.reason.contains("5:00 against 2:15"), "{}", pace.reason);
+    assert!(pace.reason.to_string().contains("5:00 against 2:15"), "{}", pace.reason);
     let harder = in_strand(&three(good.clone()), DAY);
     assert_eq!((harder.kind, harder.cut.as_deref()), (NextKind::HarderCut, Some("julienne")));
     assert_eq!(in_strand(&three(good), date(2026, 9, 22)).kind, NextKind::Hold);
@@ -174,13 +174,17 @@ fn a_longer_blade_is_proposed_one_rung_at_a_time_and_never_beyond_the_age() {
         catalogue: &catalogue,
         standard_set: "eighth",
         attempts: &both,
-        clearance: Millimetres::whole(100),
+        cleared: Cleared { length: Millimetres::whole(100), special: false },
         longest_blade: Millimetres::whole(400),
         today: DAY,
     };
     let next = standing(&input).next;
     assert_eq!((next.kind, next.blade), (NextKind::LongerBlade, Some(Millimetres::whole(130))));
-    let child = StandingInput { longest_blade: Millimetres::whole(130), clearance: Millimetres::whole(130), ..input };
+    let child = StandingInput {
+        longest_blade: Millimetres::whole(130),
+        cleared: Cleared { length: Millimetres::whole(130), special: false },
+        ..input
+    };
     assert_ne!(standing(&child).next.kind, NextKind::LongerBlade);
 }
 

@@ -11,11 +11,13 @@
 use std::collections::BTreeSet;
 use std::sync::LazyLock;
 
+use notch_core::at_hand::Hands;
 use notch_core::catalogue::{
-    BeginnerBlade, BoardMaterial, Catalogue, FingerGap, GarlicSchool, Grip, GripSchool, Hold, IndexOnSpine, Motion, OnionDice,
-    Schools, SerratedUse, Third, TipOnBoard, TowardsSelf,
+    BeginnerBlade, BoardMaterial, Catalogue, Doctrines, FingerGap, GarlicDoctrine, Grip, GripDoctrine, Hold, IndexOnSpine,
+    Motion, OnionDice, SerratedUse, Third, TipOnBoard, TowardsSelf,
 };
-use notch_core::fitting::{Candidate, Case, Effect, Job, Trainee, rules};
+use notch_core::eligibility::Trainee;
+use notch_core::fitting::{Candidate, Case, Effect, Job, rules};
 use notch_core::people::{AgeBand, Hand, HandSize, Pace};
 use notch_core::units::Millimetres;
 
@@ -44,10 +46,10 @@ struct Scene {
     third: Third,
     age_band: AgeBand,
     pace: Pace,
-    schools: Schools,
+    doctrines: Doctrines,
     board: BoardMaterial,
     trainee: Option<Trainee>,
-    hands: (u32, u32),
+    hands: Hands,
 }
 
 fn scene(food: &'static str, cut: &'static str, knife: &'static str) -> Scene {
@@ -65,10 +67,10 @@ fn scene(food: &'static str, cut: &'static str, knife: &'static str) -> Scene {
         third: Third::Middle,
         age_band: AgeBand::Adult,
         pace: Pace::Learner,
-        schools: Schools::default(),
+        doctrines: Doctrines::default(),
         board: BoardMaterial::Wood,
         trainee: None,
-        hands: (10, 0),
+        hands: Hands { right: 10, left: 0 },
     }
 }
 
@@ -87,7 +89,7 @@ impl Scene {
             target: CATALOGUE.target("eighth", self.cut).unwrap(),
             age_band: self.age_band,
             pace: self.pace,
-            schools: self.schools,
+            doctrines: self.doctrines,
             board: self.board,
             trainee: self.trainee,
             hands: self.hands,
@@ -119,6 +121,7 @@ impl Scene {
         match said {
             None => Says::Nothing,
             Some((effect, words)) => {
+                let words = words.to_string();
                 assert!(words.ends_with('.') && words.len() > 10, "{}: “{words}”", rule.id);
                 match effect {
                     Effect::For(_) => Says::For,
@@ -142,7 +145,7 @@ fn trainee(hand: Hand, hand_size: HandSize, clearance: u16) -> Option<Trainee> {
 #[allow(clippy::too_many_lines, reason = "a table: one line a case")]
 fn cases() -> Vec<(&'static str, Scene, Says)> {
     use Says::{Against, For, Nothing, Refuse};
-    let school = |change: fn(&mut Schools)| move |scene: &mut Scene| change(&mut scene.schools);
+    let at_hand = |change: fn(&mut Doctrines)| move |scene: &mut Scene| change(&mut scene.doctrines);
     vec![
         ("edge.dull", carrot().with(|s| s.sharp = false), Refuse),
         ("edge.dull", carrot(), Nothing),
@@ -155,7 +158,11 @@ fn cases() -> Vec<(&'static str, Scene, Says)> {
         ("edge.plain_on_tough", scene("bread", "coins", "chefs"), Refuse),
         ("edge.plain_on_tough", scene("pineapple", "coins", "chefs"), Against),
         ("edge.single_bevel", scene("carrot", "julienne", "single_bevel_slicer"), Refuse),
-        ("edge.single_bevel", scene("raw_fish", "coins", "single_bevel_slicer").with(|s| s.hands = (9, 2)), Against),
+        (
+            "edge.single_bevel",
+            scene("raw_fish", "coins", "single_bevel_slicer").with(|s| s.hands = Hands { right: 9, left: 2 }),
+            Against,
+        ),
         ("edge.single_bevel", scene("raw_fish", "coins", "single_bevel_slicer"), Nothing),
         ("board.in_hand_blade", scene("carrot", "julienne", "birds_beak"), Refuse),
         ("board.in_hand_blade", scene("potato", "turned", "birds_beak"), For),
@@ -195,25 +202,27 @@ fn cases() -> Vec<(&'static str, Scene, Says)> {
         ("blade.crush", scene("garlic", "paste", "petty").with(|s| s.motion = Motion::Crush), Refuse),
         ("blade.crush", scene("garlic", "paste", "chefs").with(|s| s.motion = Motion::Crush), Nothing),
         ("blade.raw_fish", scene("raw_fish", "coins", "slicer"), For),
-        ("school.serrated", scene("tomato", "coins", "bread").with(school(|s| s.serrated = SerratedUse::BreadOnly)), Against),
-        ("school.serrated", scene("bread", "coins", "bread").with(school(|s| s.serrated = SerratedUse::BreadOnly)), Nothing),
-        ("school.beginner_blade", carrot().with(school(|s| s.beginner_blade = BeginnerBlade::SmallFirst)), Against),
-        ("school.beginner_blade", carrot().with(school(|s| s.beginner_blade = BeginnerBlade::BigFirst)), For),
-        ("school.beginner_blade", carrot(), Nothing),
-        ("school.tip", carrot().with(school(|s| s.tip = TipOnBoard::Stays)), Against),
-        ("school.tip", carrot().with(|s| s.motion = Motion::Rock).with(school(|s| s.tip = TipOnBoard::Stays)), For),
-        ("school.tip", carrot().with(|s| s.motion = Motion::Rock).with(school(|s| s.tip = TipOnBoard::Lifts)), Against),
-        ("school.garlic", scene("garlic", "paste", "petty").with(school(|s| s.garlic = GarlicSchool::SmallKnife)), For),
+        ("doctrine.serrated", scene("tomato", "coins", "bread").with(at_hand(|s| s.serrated = SerratedUse::BreadOnly)), Against),
+        ("doctrine.serrated", scene("bread", "coins", "bread").with(at_hand(|s| s.serrated = SerratedUse::BreadOnly)), Nothing),
+        ("doctrine.beginner_blade", carrot().with(at_hand(|s| s.beginner_blade = BeginnerBlade::SmallFirst)), Against),
+        ("doctrine.beginner_blade", carrot().with(at_hand(|s| s.beginner_blade = BeginnerBlade::BigFirst)), For),
+        ("doctrine.beginner_blade", carrot(), Nothing),
+        ("doctrine.tip", carrot().with(at_hand(|s| s.tip = TipOnBoard::Stays)), Against),
+        ("doctrine.tip", carrot().with(|s| s.motion = Motion::Rock).with(at_hand(|s| s.tip = TipOnBoard::Stays)), For),
+        ("doctrine.tip", carrot().with(|s| s.motion = Motion::Rock).with(at_hand(|s| s.tip = TipOnBoard::Lifts)), Against),
+        ("doctrine.garlic", scene("garlic", "paste", "petty").with(at_hand(|s| s.garlic = GarlicDoctrine::SmallKnife)), For),
         (
-            "school.garlic",
+            "doctrine.garlic",
             scene("garlic", "paste", "chefs")
                 .with(|s| s.motion = Motion::Crush)
-                .with(school(|s| s.garlic = GarlicSchool::SmallKnife)),
+                .with(at_hand(|s| s.garlic = GarlicDoctrine::SmallKnife)),
             Refuse,
         ),
         (
-            "school.garlic",
-            scene("garlic", "paste", "chefs").with(|s| s.motion = Motion::Crush).with(school(|s| s.garlic = GarlicSchool::Crush)),
+            "doctrine.garlic",
+            scene("garlic", "paste", "chefs")
+                .with(|s| s.motion = Motion::Crush)
+                .with(at_hand(|s| s.garlic = GarlicDoctrine::Crush)),
             For,
         ),
         ("student.clearance", carrot().with(|s| s.trainee = trainee(Hand::Right, HandSize::Medium, 180)), Refuse),
@@ -261,13 +270,13 @@ fn cases() -> Vec<(&'static str, Scene, Says)> {
         ("grip.pinch", scene("bread", "coins", "bread"), Against),
         ("grip.pinch", scene("potato", "turned", "paring"), Refuse),
         ("grip.handle", carrot().with(|s| s.grip = Grip::Handle), For),
-        ("grip.handle", carrot().with(|s| s.grip = Grip::Handle).with(school(|s| s.grip = GripSchool::PinchOnly)), Refuse),
+        ("grip.handle", carrot().with(|s| s.grip = Grip::Handle).with(at_hand(|s| s.grip = GripDoctrine::PinchOnly)), Refuse),
         ("grip.index_on_spine", carrot().with(|s| s.grip = Grip::IndexOnSpine), Refuse),
         (
             "grip.index_on_spine",
             scene("raw_fish", "coins", "slicer")
                 .with(|s| (s.grip, s.motion) = (Grip::IndexOnSpine, Motion::LongDraw))
-                .with(school(|s| s.index_on_spine = IndexOnSpine::TipDraw)),
+                .with(at_hand(|s| s.index_on_spine = IndexOnSpine::TipDraw)),
             Against,
         ),
         ("grip.choked_back", carrot().with(|s| s.grip = Grip::ChokedBack), Against),
@@ -278,7 +287,7 @@ fn cases() -> Vec<(&'static str, Scene, Says)> {
             "grip.paring",
             scene("potato", "turned", "paring")
                 .with(|s| s.grip = Grip::Paring)
-                .with(school(|s| s.towards_self = TowardsSelf::Never)),
+                .with(at_hand(|s| s.towards_self = TowardsSelf::Never)),
             Refuse,
         ),
         ("grip.spine_top", carrot().with(|s| s.grip = Grip::SpineTop), Refuse),
@@ -295,7 +304,7 @@ fn cases() -> Vec<(&'static str, Scene, Says)> {
             "hold.bridge",
             carrot()
                 .with(|s| (s.hold, s.age_band) = (Hold::Bridge, AgeBand::Child))
-                .with(school(|s| s.finger_gap = FingerGap::ClawOnly)),
+                .with(at_hand(|s| s.finger_gap = FingerGap::ClawOnly)),
             Against,
         ),
         ("hold.flat_palm", carrot().with(|s| s.hold = Hold::FlatPalm), Refuse),
@@ -303,7 +312,7 @@ fn cases() -> Vec<(&'static str, Scene, Says)> {
             "hold.flat_palm",
             scene("onion", "small_dice", "chefs")
                 .with(|s| s.hold = Hold::FlatPalm)
-                .with(school(|s| s.onion_dice = OnionDice::LevelCut)),
+                .with(at_hand(|s| s.onion_dice = OnionDice::LevelCut)),
             For,
         ),
         ("hold.spine_top", carrot().with(|s| s.hold = Hold::SpineTop), Refuse),
@@ -315,7 +324,7 @@ fn cases() -> Vec<(&'static str, Scene, Says)> {
         ("hold.last_bit", scene("garlic", "coins", "petty"), Against),
         ("hold.last_bit", carrot(), Nothing),
         ("hold.level_cut", scene("onion", "small_dice", "chefs"), For),
-        ("hold.level_cut", scene("onion", "small_dice", "chefs").with(school(|s| s.onion_dice = OnionDice::LevelCut)), Against),
+        ("hold.level_cut", scene("onion", "small_dice", "chefs").with(at_hand(|s| s.onion_dice = OnionDice::LevelCut)), Against),
         ("hold.in_hand", carrot().with(|s| s.hold = Hold::InHand), Refuse),
         ("hold.in_hand", scene("potato", "turned", "paring").with(|s| s.hold = Hold::InHand), For),
         ("third.firmness", carrot().with(|s| s.third = Third::Heel), For),

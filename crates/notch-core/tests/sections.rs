@@ -10,7 +10,7 @@
 
 use common::CATALOGUE;
 use notch_core::catalogue::{CutFamily, Food, Shape, Target, TargetSize};
-use notch_core::drawing::{Outline, PieceGrid, SectionDrawing, flat_first_section, section, solid};
+use notch_core::drawing::{FoodOutline, PieceGrid, SectionDrawing, flat_first_section, food_section, solid};
 use notch_core::geometry::{work_flat_first, work_food};
 use notch_core::units::Millimetres;
 use proptest::prelude::*;
@@ -38,21 +38,21 @@ fn pieces(grid: &PieceGrid) -> Vec<[(f64, f64); 4]> {
 }
 
 /// How far out a point is: at most 1 inside.
-fn out_of(outline: Outline, (x, y): (f64, f64)) -> f64 {
+fn out_of(outline: FoodOutline, (x, y): (f64, f64)) -> f64 {
     match outline {
-        Outline::Ellipse { width, height } => {
+        FoodOutline::Ellipse { width, height } => {
             let (a, b) = (width.get() / 2.0, height.get() / 2.0);
             ((x - a) / a).hypot((y - b) / b)
         }
-        Outline::Rectangle { width, height } => {
+        FoodOutline::Rectangle { width, height } => {
             let (a, b) = (width.get() / 2.0, height.get() / 2.0);
             f64::max(((x - a) / a).abs(), ((y - b) / b).abs())
         }
-        Outline::Arch { width, .. } => {
+        FoodOutline::Arch { width, .. } => {
             let r = width.get() / 2.0;
             if y > r * (1.0 + 1e-9) { f64::INFINITY } else { (x - r).hypot(y - r) / r }
         }
-        Outline::Rings { .. } => panic!("no pieces are drawn in rings"),
+        FoodOutline::Rings { .. } => panic!("no pieces are drawn in rings"),
     }
 }
 
@@ -100,7 +100,7 @@ proptest! {
         let cut = CATALOGUE.cut(if dice { "medium_dice" } else { "batonnet" }).unwrap();
         let target = if dice { target(t, t, t) } else { target(t, w, l) };
         let worked = work_food(food, cut, &target, &CATALOGUE.handling).unwrap();
-        let drawing = section(food, cut, &target, &worked.blocks).unwrap();
+        let drawing = food_section(food, cut, &target, &worked.blocks).unwrap();
         // An apple's cheeks are tiered along the stem: each is drawn at its own widest, in the ball's own disc.
         inside(&drawing, &food.id);
         let counted: u32 = drawing.pieces.iter().map(|grid| grid.columns * grid.rows).sum();
@@ -132,7 +132,7 @@ proptest! {
         let kitchen = work_flat_first(food, cut, &target, &CATALOGUE.handling).ok().filter(|_| flat);
         let drawing = match &kitchen {
             Some(kitchen) => flat_first_section(food, cut, &target, kitchen),
-            None => section(food, cut, &target, &worked.blocks),
+            None => food_section(food, cut, &target, &worked.blocks),
         };
         let all: Vec<_> = drawing.iter().flat_map(|drawing| &drawing.pieces).flat_map(pieces).take(120).collect();
         for (index, one) in all.iter().enumerate() {
@@ -148,7 +148,7 @@ fn every_food_but_a_bundle_has_a_body_and_an_outline_of_its_size() {
     let cut = CATALOGUE.cuts.iter().find(|cut| cut.family == CutFamily::Slices).unwrap();
     for food in &CATALOGUE.foods {
         let target = target(5.0, 5.0, 5.0);
-        let (body, drawing) = (solid(food), section(food, cut, &target, &[]));
+        let (body, drawing) = (solid(food), food_section(food, cut, &target, &[]));
         if matches!(food.shape, Shape::Bundle { .. }) {
             assert!(body.is_none() && drawing.is_none(), "{}", food.id);
             continue;

@@ -11,10 +11,11 @@
 use std::f64::consts::PI;
 
 use common::{CATALOGUE, course, mm, rack, student};
+use notch_core::at_hand::AtHand;
 use notch_core::catalogue::Shape;
 use notch_core::geometry::{Piece, SquaredStalk, squared_stalk, stalk_volume};
 use notch_core::people::{AgeBand, Hand};
-use notch_core::views::{BenchQuestion, BenchView, School, bench_view};
+use notch_core::views::{BenchQuestion, BenchView, bench_view};
 use proptest::prelude::*;
 
 mod common;
@@ -27,12 +28,12 @@ fn celery(shape: Shape, cut: &str, [t, w, l]: [f64; 3]) -> BenchView {
     let students = [student("Ann", Hand::Left, &[])];
     let rack = rack();
     let course = course(AgeBand::Adult);
-    let school = School { catalogue: &CATALOGUE, course: &course, students: &students, knives: &rack };
+    let at_hand = AtHand { catalogue: &CATALOGUE, course: &course, students: &students, knives: &rack };
     let text = format!(
         r#"{{"food": "celery", "cut": "{cut}", "good": 12, "success": 0.8, "thickness": {t}, "width": {w}, "length": {l}}}"#
     );
     let asked = BenchQuestion { shape: Some(shape), ..serde_json::from_str(&text).unwrap() };
-    bench_view(&school, &asked, 1).unwrap()
+    bench_view(&at_hand, &asked, 1).unwrap()
 }
 
 #[test]

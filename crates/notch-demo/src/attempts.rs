@@ -1,16 +1,18 @@
 //! Fills a course: students, lessons, exercises, and a month of attempts with believable learning.
 
 use jiff::{SignedDuration, Timestamp};
+use notch_core::at_hand::AtHand;
 use notch_core::catalogue::{Catalogue, Grip, Hold, SegmentKind, Target, TargetSize, Third};
+use notch_core::eligibility::barriers;
+use notch_core::fitting::KnifeSource;
+use notch_core::lesson::{first_segments, with_practice_for};
 use notch_core::measure::{MeasuredPiece, SampleCustom, judge};
 use notch_core::records::{
     AttemptMarks, Course, ExerciseFields, IncidentFields, IncidentKind, Knife, LessonFields, Making, NewAttempt, StoredSegment,
-    Student, StudentFields, check_start,
+    Student, StudentFields,
 };
 use notch_core::units::Millimetres;
-use notch_core::views::{
-    Advice, AdviceChoice, FITS, School, advise, check_choice, first_segments, reference_seconds, with_practice_for,
-};
+use notch_core::views::{Advice, AdviceChoice, advise, check_choice, reference_seconds};
 use notch_store::Writer;
 use rand::Rng;
 use rand_chacha::ChaCha8Rng;
@@ -33,7 +35,7 @@ pub(crate) fn fill(
     let course = writer.add_course(&plan.fields)?;
     let students = add_students(writer, course.id, plan.people)?;
     let knives = writer.knives()?;
-    let school = School { catalogue, course: &course, students: &students, knives: &knives };
+    let at_hand = AtHand { catalogue, course: &course, students: &students, knives: &knives };
     let mut tries = vec![0; students.len()];
     for (number, lesson) in plan.lessons.iter().enumerate() {
         let fields = LessonFields {
@@ -46,7 +48,7 @@ pub(crate) fn fill(
         let mut segments = kept.fields.segments.clone();
         let mut clock = moment(lesson.starts_at) + SignedDuration::from_mins(38);
         for (place, exercise) in lesson.exercises.iter().enumerate() {
-            let (exercise_id, advice) = add_exercise(writer, &school, kept.id, exercise)?;
+            let (exercise_id, advice) = add_exercise(writer, &at_hand, kept.id, exercise)?;
             segments = with_practice_for(catalogue, &segments, exercise_id, advice.figures.minutes_needed);
             if let Some(practice) = segments.iter_mut().find(|segment| segment.exercise_id == Some(exercise_id)) {
                 practice.minutes = exercise.practice.unwrap_or(practice.minutes);
@@ -58,7 +60,7 @@ pub(crate) fn fill(
                     });
                     let scene = Scene {
                         writer,
-                        school: &school,
+                        at_hand: &at_hand,
                         advice: &advice,
                         lesson_id: kept.id,
                         exercise_id,
@@ -96,6 +98,7 @@ fn add_students(writer: &Writer<'_>, course_id: i64, people: &[Person]) -> Resul
             hand: person.hand,
             hand_size: person.hand_size,
             clearance: Millimetres::whole(person.clearance),
+            special_clearance: person.special_clearance,
             allergies: person.allergies.iter().map(ToString::to_string).collect(),
             notes: person.notes.to_owned(),
         };
@@ -119,7 +122,7 @@ fn short_segments(catalogue: &Catalogue, course: &Course) -> Vec<StoredSegment> 
 
 fn add_exercise(
     writer: &Writer<'_>,
-    school: &School<'_>,
+    at_hand: &AtHand<'_>,
     lesson_id: i64,
     plan: &PlannedExercise,
 ) -> Result<(i64, Advice), DemoError> {
@@ -135,10 +138,10 @@ fn add_exercise(
         grip: None,
         hold: None,
         third: None,
-        knives: notch_core::views::KnifeSource::Rack,
+        knives: KnifeSource::Rack,
         student: None,
     };
-    let advice = advise(school, &choice)?;
+    let advice = advise(at_hand, &choice)?;
     let setup = advice.setup.as_ref();
     let fields = ExerciseFields {
         food: choice.food,
@@ -153,14 +156,14 @@ fn add_exercise(
         own_minutes: plan.own_minutes,
         making: Making::default(),
     };
-    let kept = check_choice(school, &fields)?;
+    let kept = check_choice(at_hand, &fields)?;
     Ok((writer.add_exercise(lesson_id, &fields, &kept)?.id, advice))
 }
 
 /// Where and when an attempt plays.
 struct Scene<'a> {
     writer: &'a Writer<'a>,
-    school: &'a School<'a>,
+    at_hand: &'a AtHand<'a>,
     advice: &'a Advice,
     lesson_id: i64,
     exercise_id: i64,
@@ -178,9 +181,9 @@ impl Scene<'_> {
         stop: Option<&str>,
         random: &mut ChaCha8Rng,
     ) -> Result<(), DemoError> {
-        let catalogue = self.school.catalogue;
+        let catalogue = self.at_hand.catalogue;
         let Some(knife) = self.knife_for(student) else { return Ok(()) };
-        let Some(tolerance) = catalogue.tolerance(&self.school.course.fields.tolerance) else { return Ok(()) };
+        let Some(tolerance) = catalogue.tolerance(&self.at_hand.course.fields.tolerance) else { return Ok(()) };
         let reference = reference_seconds(self.advice);
         let flaw = person.keeps.powi(i32::try_from(tries).unwrap_or(i32::MAX));
         let new = NewAttempt {
@@ -192,7 +195,7 @@ impl Scene<'_> {
             on_day: self.on_day,
             cut: self.cut.to_owned(),
             strand: catalogue.cut(self.cut).and_then(|cut| cut.strand),
-            standard_set: self.school.course.fields.standard_set.clone(),
+            standard_set: self.at_hand.course.fields.standard_set.clone(),
             target: self.advice.target,
             tolerance: tolerance.clone(),
             reference_seconds: reference,
@@ -221,12 +224,12 @@ impl Scene<'_> {
     fn knife_for(&self, student: &Student) -> Option<&Knife> {
         let fits = |knife: &&Knife| {
             let choice = self.advice.knives.iter().find(|choice| choice.sharp && choice.numbers.contains(&knife.fields.number));
-            let special = self.school.catalogue.knife(&knife.fields.knife_type).is_some_and(|kind| kind.special);
-            choice.is_some_and(|choice| !choice.fit.refused && choice.fit.score >= FITS)
-                && check_start(student, knife, special).is_empty()
+            let AtHand { catalogue, course, .. } = *self.at_hand;
+            let may_have = |kind| barriers(student, course.fields.age_band, (kind, knife), None, &catalogue.progress).is_empty();
+            choice.is_some_and(|choice| choice.fit.fits()) && catalogue.knife(&knife.fields.knife_type).is_some_and(may_have)
         };
-        let longest = self.school.knives.iter().filter(fits).map(|knife| knife.fields.length).reduce(Millimetres::longer)?;
-        self.school.knives.iter().filter(fits).find(|knife| knife.fields.length == longest)
+        let longest = self.at_hand.knives.iter().filter(fits).map(|knife| knife.fields.length).reduce(Millimetres::longer)?;
+        self.at_hand.knives.iter().filter(fits).find(|knife| knife.fields.length == longest)
     }
 }
 

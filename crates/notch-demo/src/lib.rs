@@ -21,6 +21,9 @@ use thiserror::Error;
 /// Setting that marks a database as the demo's, so that it never mixes with a school's own.
 const MARK: &str = "demo";
 
+/// Where the demo school is: summer time ends while its course runs.
+const ZONE: &str = "Europe/Lisbon";
+
 /// Seed of everything that is random here.
 const SEED: u64 = 0x1A57_E20F;
 
@@ -52,9 +55,10 @@ pub fn evening() -> Timestamp {
     moment(jiff::civil::date(2026, 10, 6).at(18, 10, 0, 0))
 }
 
-/// A moment of the demo's clock, which runs in UTC.
+/// A moment by the clock on the demo school's wall.
 fn moment(at: DateTime) -> Timestamp {
-    at.to_zoned(TimeZone::UTC).map_or(Timestamp::UNIX_EPOCH, |zoned| zoned.timestamp())
+    let zone = notch_core::zone::named(ZONE).unwrap_or(TimeZone::UTC);
+    at.to_zoned(zone).map_or(Timestamp::UNIX_EPOCH, |zoned| zoned.timestamp())
 }
 
 /// Refuses a demo database for a school's own use.

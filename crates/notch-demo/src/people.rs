@@ -11,6 +11,8 @@ pub(crate) struct Person {
     pub hand_size: HandSize,
     /// Cleared to so many millimetres of blade when the demo plays.
     pub clearance: u16,
+    /// Earned the special clearance.
+    pub special_clearance: bool,
     pub allergies: &'static [&'static str],
     pub notes: &'static str,
     /// Relative spread of the first pieces.
@@ -34,7 +36,7 @@ const fn person(
     slow: f64,
     keeps: f64,
 ) -> Person {
-    Person { name, hand, hand_size, clearance, allergies: &[], notes: "", spread, bias, slow, keeps }
+    Person { name, hand, hand_size, clearance, special_clearance: false, allergies: &[], notes: "", spread, bias, slow, keeps }
 }
 
 pub(crate) const TRAINEES: [Person; 14] = [

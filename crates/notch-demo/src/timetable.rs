@@ -1,11 +1,11 @@
 //! Courses, lessons and exercises of the demo.
 
 use jiff::civil::{DateTime, date};
-use notch_core::catalogue::{BoardMaterial, Schools, TowardsSelf};
-use notch_core::lesson::Amount;
+use notch_core::catalogue::{BoardMaterial, Doctrines, TowardsSelf};
 use notch_core::people::{AgeBand, Pace};
-use notch_core::records::CourseFields;
+use notch_core::records::{Amount, CourseFields};
 
+use crate::ZONE;
 use crate::people::{CHILDREN, Person, TRAINEES};
 
 /// An exercise, and how often each student tried it.
@@ -129,10 +129,11 @@ fn autumn_watch_fields() -> CourseFields {
         pace: Pace::Learner,
         standard_set: "eighth".to_owned(),
         tolerance: "school".to_owned(),
+        time_zone: ZONE.to_owned(),
         lesson_minutes: 110,
         boards: 16,
         board_material: BoardMaterial::Wood,
-        schools: Schools::default(),
+        doctrines: Doctrines::default(),
     }
 }
 
@@ -145,10 +146,11 @@ fn small_galley() -> PlannedCourse {
         pace: Pace::Learner,
         standard_set: "metric".to_owned(),
         tolerance: "home".to_owned(),
+        time_zone: ZONE.to_owned(),
         lesson_minutes: 75,
         boards: 8,
         board_material: BoardMaterial::Plastic,
-        schools: Schools { towards_self: TowardsSelf::Never, ..Schools::default() },
+        doctrines: Doctrines { towards_self: TowardsSelf::Never, ..Doctrines::default() },
     };
     let morning = |month: i8, day: i8| date(2026, month, day).at(10, 0, 0, 0);
     let lesson = |title, starts_at, exercises| PlannedLesson { title, starts_at, exercises };

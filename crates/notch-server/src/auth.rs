@@ -126,7 +126,7 @@ fn token(headers: &HeaderMap) -> Option<&str> {
 
 /// The passphrase's hash, if one was set.
 pub(crate) async fn passphrase_hash(state: &AppState) -> Result<Option<String>, ApiError> {
-    state.read(|reader, _| Ok(reader.setting(PASSPHRASE_KEY)?)).await
+    state.read_records(|reader| Ok(reader.setting(PASSPHRASE_KEY)?)).await
 }
 
 /// Lets a request through if no passphrase was set, or if its browser is signed in.

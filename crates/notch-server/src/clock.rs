@@ -8,9 +8,9 @@ use jiff::{SignedDuration, Timestamp};
 /// A source of the present moment.
 #[derive(Clone, Debug)]
 pub enum Clock {
-    /// The machine's clock and time zone.
+    /// The machine's clock.
     System,
-    /// Starts at a given moment when the program starts, and runs on from there, in UTC.
+    /// Starts at a given moment when the program starts, and runs on from there.
     Demo {
         /// Moment of the start.
         start: Timestamp,
@@ -36,12 +36,8 @@ impl Clock {
         }
     }
 
-    /// Today by the school's clock.
-    pub fn today(&self) -> jiff::civil::Date {
-        let zone = match self {
-            Clock::System => TimeZone::system(),
-            Clock::Demo { .. } => TimeZone::UTC,
-        };
-        self.now().to_zoned(zone).date()
+    /// Today in a time zone.
+    pub fn today(&self, zone: &TimeZone) -> jiff::civil::Date {
+        zone.to_datetime(self.now()).date()
     }
 }

@@ -8,6 +8,8 @@ use notch_store::StoreError;
 use serde::{Deserialize, Serialize};
 use utoipa::ToSchema;
 
+use crate::router::BODY_LIMIT;
+
 /// A failure, by its cause.
 #[derive(Debug)]
 pub enum ApiError {
@@ -16,10 +18,7 @@ pub enum ApiError {
     /// A body that cannot be read at all (400).
     Body(String),
     /// A body over the limit (413).
-    TooLarge {
-        /// Most bytes taken.
-        limit: usize,
-    },
+    TooLarge,
     /// No such record, or no such address (404).
     NotFound(String),
     /// The record was removed (410).
@@ -64,6 +63,7 @@ impl From<StoreError> for ApiError {
             StoreError::Newer { .. }
             | StoreError::Corrupt { .. }
             | StoreError::Folder { .. }
+            | StoreError::Served { .. }
             | StoreError::Import(_)
             | StoreError::Sqlite(_)
             | StoreError::Value(_) => ApiError::Internal(error.to_string()),
@@ -90,8 +90,8 @@ impl ApiError {
                 (StatusCode::UNPROCESSABLE_ENTITY, "fields", "Some fields cannot be taken", detail, problems)
             }
             ApiError::Body(detail) => (StatusCode::BAD_REQUEST, "body", "The request cannot be read", detail, Vec::new()),
-            ApiError::TooLarge { limit } => {
-                let detail = format!("The request is larger than the {} kB that are allowed.", limit / 1024);
+            ApiError::TooLarge => {
+                let detail = format!("The request is larger than the {} kB that are allowed.", BODY_LIMIT / 1024);
                 (StatusCode::PAYLOAD_TOO_LARGE, "too-large", "Too large", detail, Vec::new())
             }
             ApiError::NotFound(detail) => (StatusCode::NOT_FOUND, "not-found", "Not found", detail, Vec::new()),
@@ -106,7 +106,7 @@ impl ApiError {
             ),
             ApiError::WrongPassphrase => {
                 let problem =
-                    Problem::new("/passphrase", "passphrase", "", "of this school was given", "the instructor's passphrase");
+                    Problem::new("/passphrase", "Passphrase", "", "of this school was given", "the instructor's passphrase");
                 (
                     StatusCode::UNAUTHORIZED,
                     "passphrase",

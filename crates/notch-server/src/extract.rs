@@ -4,16 +4,14 @@ use axum::body::Bytes;
 use axum::extract::{FromRequest, FromRequestParts, Path, Query, Request};
 use axum::http::request::Parts;
 use axum::http::{StatusCode, header};
+use jiff::{SignedDuration, Timestamp};
 use notch_core::Problem;
 use serde::de::DeserializeOwned;
 
 use crate::error::ApiError;
 
-/// Most bytes of a request's body.
-pub(crate) const BODY_LIMIT: usize = 256 * 1024;
-
-/// A JSON body. Rejected: another content type, more than [`BODY_LIMIT`], broken UTF-8, broken
-/// JSON, and a field of the wrong type, which is named.
+/// A JSON body. Rejected: another content type, more than its group of routes takes, broken UTF-8,
+/// broken JSON, and a field of the wrong type, which is named.
 pub(crate) struct Body<T>(pub T);
 
 impl<T: DeserializeOwned, S: Send + Sync> FromRequest<S> for Body<T> {
@@ -25,7 +23,7 @@ impl<T: DeserializeOwned, S: Send + Sync> FromRequest<S> for Body<T> {
             return Err(ApiError::Body(format!("The content type is “{kind}”; allowed: application/json.")));
         }
         let bytes = Bytes::from_request(request, state).await.map_err(|rejection| match rejection.status() {
-            StatusCode::PAYLOAD_TOO_LARGE => ApiError::TooLarge { limit: BODY_LIMIT },
+            StatusCode::PAYLOAD_TOO_LARGE => ApiError::TooLarge,
             _ => ApiError::Body("The request broke off.".to_owned()),
         })?;
         let text = std::str::from_utf8(&bytes)
@@ -42,13 +40,9 @@ fn not_as_expected(error: &serde_path_to_error::Error<serde_json::Error>) -> Api
         let pointer = if path == "." { String::new() } else { format!("/{}", path.replace('.', "/")) };
         let why = inner.to_string();
         let why = why.split(" at line ").next().unwrap_or(&why).to_owned();
-        let name = if pointer.is_empty() { "the request" } else { &path };
-        ApiError::Fields(vec![Problem {
-            pointer,
-            value: String::new(),
-            allowed: "a value of the right kind".to_owned(),
-            message: format!("{name}: {why}."),
-        }])
+        let name = if pointer.is_empty() { "The request" } else { &path };
+        let sentence = format!("{name}: {why}.");
+        ApiError::Fields(vec![Problem::said(pointer, name, "", sentence.into(), "a value of the right kind")])
     } else {
         ApiError::Body(format!("The JSON breaks off or is wrong at line {}, column {}.", inner.line(), inner.column()))
     }
@@ -78,5 +72,72 @@ impl<T: DeserializeOwned, S: Send + Sync> FromRequestParts<S> for Asked<T> {
         let Query(asked) =
             Query::<T>::from_request_parts(parts, state).await.map_err(|rejection| ApiError::Body(rejection.body_text()))?;
         Ok(Asked(asked))
+    }
+}
+
+/// Header with the id that a device gives to a write: the same each time it is sent.
+const WRITE_ID: &str = "idempotency-key";
+
+/// Header with the moment at which it happened on the device, an instant: `2026-11-03T17:42:00Z`.
+const HAPPENED_AT: &str = "happened-at";
+
+/// How far a device's clock may run ahead of ours.
+const AHEAD: SignedDuration = SignedDuration::from_mins(5);
+
+/// How long a device may keep a write to itself.
+const LATE: SignedDuration = SignedDuration::from_hours(7 * 24);
+
+/// What a device says of a write beside its body. Both are optional: without an id a write that is sent
+/// twice is done twice; without a moment it happens as it arrives.
+#[derive(Clone, Debug)]
+pub(crate) struct DeviceWrite {
+    /// Made by the device, unlike all others.
+    pub id: Option<String>,
+    /// What is asked for: an id counts for this alone.
+    pub action: String,
+    /// When it happened, by the device.
+    happened_at: Option<Timestamp>,
+}
+
+impl DeviceWrite {
+    /// When it happened; now if the device does not say. A clock that runs a little ahead is set back.
+    ///
+    /// # Errors
+    /// A moment to come, or too long ago to be taken on trust.
+    pub(crate) fn happened(&self, now: Timestamp) -> Result<Timestamp, ApiError> {
+        let Some(at) = self.happened_at else { return Ok(now) };
+        if now.duration_since(at) > LATE || at.duration_since(now) > AHEAD {
+            let allowed = "a moment of the past seven days: set the clock of this device";
+            return Err(ApiError::Fields(vec![Problem::new(
+                "",
+                "Happened at",
+                at.to_string(),
+                "is not near the present",
+                allowed,
+            )]));
+        }
+        Ok(at.min(now))
+    }
+}
+
+impl<S: Send + Sync> FromRequestParts<S> for DeviceWrite {
+    type Rejection = ApiError;
+
+    async fn from_request_parts(parts: &mut Parts, _state: &S) -> Result<Self, ApiError> {
+        let text = |name: &str| parts.headers.get(name).map(|value| value.to_str().unwrap_or("").to_owned());
+        let wrong = |name: &str, value: &str, allowed: &str| {
+            ApiError::Fields(vec![Problem::new("", name, value, "cannot be taken", allowed)])
+        };
+        let id = text(WRITE_ID);
+        let sound =
+            |id: &String| (8..=64).contains(&id.len()) && id.bytes().all(|byte| byte.is_ascii_alphanumeric() || byte == b'-');
+        if let Some(id) = id.as_ref().filter(|id| !sound(id)) {
+            return Err(wrong("Idempotency-Key", id, "8 to 64 letters, digits and hyphens"));
+        }
+        let happened_at = match text(HAPPENED_AT) {
+            None => None,
+            Some(at) => Some(at.parse().map_err(|_| wrong("Happened-At", &at, "an instant, e.g. 2026-11-03T17:42:00Z"))?),
+        };
+        Ok(DeviceWrite { id, action: format!("{} {}", parts.method, parts.uri.path()), happened_at })
     }
 }

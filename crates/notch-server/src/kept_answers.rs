@@ -2,33 +2,31 @@
 //!
 //! A class asks the same few things over and over: stations, the yard, the rack. What was worked out
 //! since the latest change of the database, on the same day, is the same; so it is kept as the bytes
-//! that were sent. Questions that are put by POST and keep nothing are kept with their body.
+//! that were sent, with the body of the question where it has one. Which routes only read, the router
+//! says. Only a whole JSON answer is kept: anything else, a stream above all, passes through untouched.
 
 use std::collections::HashMap;
 use std::sync::{Mutex, PoisonError};
 
-use axum::body::{Body, Bytes, to_bytes};
+use axum::body::{Body, Bytes, HttpBody, to_bytes};
 use axum::extract::{Request, State};
 use axum::http::{HeaderValue, Method, StatusCode, header};
 use axum::middleware::Next;
 use axum::response::{IntoResponse, Response};
-use jiff::civil::Date;
 
 use crate::error::ApiError;
-use crate::extract::BODY_LIMIT;
+use crate::router::BODY_LIMIT;
 use crate::state::AppState;
 
 /// Most bytes of all answers together; over it they are dropped, and kept anew.
 const MOST_BYTES: usize = 8 * 1024 * 1024;
 
-/// Ends of the addresses that answer a POST without keeping anything.
-const QUESTIONS: [&str; 7] = ["/advice", "/kit", "/schools/try", "/bench", "/bench/onion", "/onion/choose", "/beside"];
-
 /// What was asked: method, address with its query, body.
 type Asked = (Method, String, Bytes);
 
-/// When answers were worked out: after so many changes, on a day.
-type Moment = (u64, Date);
+/// When answers were worked out: after which change, and in which quarter of an hour of UTC. A day begins
+/// at one in every time zone, so no answer of yesterday is given today.
+type Moment = (i64, i64);
 
 /// The answers of one moment.
 #[derive(Debug, Default)]
@@ -60,23 +58,23 @@ impl KeptAnswers {
 
 /// Answers from what is kept, or works the answer out and keeps it.
 pub(crate) async fn keep_answers(State(state): State<AppState>, request: Request, next: Next) -> Response {
-    let path = request.uri().path();
-    let question = request.method() == Method::POST && QUESTIONS.iter().any(|end| path.ends_with(end));
-    if request.method() != Method::GET && !question {
-        return next.run(request).await;
-    }
-    // The count of changes is read before the database is: an answer is never newer than it says.
-    let moment = (state.store.changes(), state.settings.clock.today());
+    // The number of the change is read before the database is: an answer is never newer than it says.
+    let changes = match state.store.changes() {
+        Ok(changes) => changes,
+        Err(error) => return ApiError::from(error).into_response(),
+    };
+    let moment = (changes, state.settings.clock.now().as_second().div_euclid(15 * 60));
     let (parts, body) = request.into_parts();
-    let Ok(body) = to_bytes(body, BODY_LIMIT).await else { return ApiError::TooLarge { limit: BODY_LIMIT }.into_response() };
+    let Ok(body) = to_bytes(body, BODY_LIMIT).await else { return ApiError::TooLarge.into_response() };
     let asked = (parts.method.clone(), parts.uri.to_string(), body.clone());
     if let Some(found) = state.kept_answers.find(moment, &asked) {
         return found;
     }
     let response = next.run(Request::from_parts(parts, Body::from(body))).await;
     let plain = response.headers().keys().all(|name| *name == header::CONTENT_TYPE || *name == header::CONTENT_LENGTH);
-    let kind = response.headers().get(header::CONTENT_TYPE).cloned();
-    let (Some(kind), true) = (kind, plain && response.status() == StatusCode::OK) else { return response };
+    let kind = response.headers().get(header::CONTENT_TYPE).filter(|kind| *kind == "application/json").cloned();
+    let whole = response.body().size_hint().exact().is_some();
+    let (Some(kind), true) = (kind, plain && whole && response.status() == StatusCode::OK) else { return response };
     let (parts, body) = response.into_parts();
     match to_bytes(body, usize::MAX).await {
         Ok(bytes) => {

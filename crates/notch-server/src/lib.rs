@@ -13,8 +13,9 @@ mod router;
 mod routes;
 mod state;
 
-use std::future::Future;
+use std::future::{Future, IntoFuture};
 use std::net::SocketAddr;
+use std::time::Duration;
 
 use tokio::net::TcpListener;
 
@@ -24,7 +25,11 @@ pub use error::{ApiError, ProblemDocument};
 pub use router::{openapi, router};
 pub use state::{AppState, Settings};
 
-/// Serves until `shutdown` ends, then finishes the requests in hand.
+/// How long requests in hand are waited for when the program is to stop.
+const GRACE: Duration = Duration::from_secs(5);
+
+/// Serves until `shutdown` ends, then finishes the requests in hand; a stream that stays open, or a
+/// request that never ends, is cut off after five seconds.
 ///
 /// # Errors
 /// What the listener says.
@@ -34,5 +39,21 @@ pub async fn run(
     shutdown: impl Future<Output = ()> + Send + 'static,
 ) -> std::io::Result<()> {
     let service = router(state).into_make_service_with_connect_info::<SocketAddr>();
-    axum::serve(listener, service).with_graceful_shutdown(shutdown).await
+    let (stop, stopping) = tokio::sync::oneshot::channel::<()>();
+    let told = async move {
+        shutdown.await;
+        // Nobody listens any more once serving has ended.
+        let _ = stop.send(());
+    };
+    let serving = axum::serve(listener, service).with_graceful_shutdown(told);
+    let cut_off = async {
+        match stopping.await {
+            Ok(()) => tokio::time::sleep(GRACE).await,
+            Err(_) => std::future::pending().await,
+        }
+    };
+    tokio::select! {
+        served = serving.into_future() => served,
+        () = cut_off => Ok(()),
+    }
 }

@@ -22,12 +22,14 @@ use utoipa_axum::routes;
 use crate::auth::require_sign_in;
 use crate::embedded_web;
 use crate::error::{ApiError, ProblemDocument};
-use crate::extract::BODY_LIMIT;
 use crate::kept_answers::keep_answers;
 use crate::routes as r;
 use crate::state::AppState;
 
-/// Longest that a request may take.
+/// Most bytes of a request's body.
+pub(crate) const BODY_LIMIT: usize = 256 * 1024;
+
+/// Longest that a question or a change may take.
 const TIMEOUT: Duration = Duration::from_secs(20);
 
 #[derive(OpenApi)]
@@ -40,53 +42,68 @@ const TIMEOUT: Duration = Duration::from_secs(20);
 )]
 struct Document;
 
-/// Routes that need the passphrase, where one was set.
-fn guarded() -> OpenApiRouter<AppState> {
+/// Routes that read and change nothing, questions with a body too: their answers are kept until
+/// something changes. They need the passphrase, where one was set.
+fn reading() -> OpenApiRouter<AppState> {
     OpenApiRouter::new()
         .routes(routes!(r::catalogue::catalogue))
-        .routes(routes!(r::courses::list, r::courses::add))
-        .routes(routes!(r::courses::show, r::courses::change))
-        .routes(routes!(r::courses::add_student))
-        .routes(routes!(r::students::change))
-        .routes(routes!(r::students::archive))
-        .routes(routes!(r::rack::list, r::rack::add))
-        .routes(routes!(r::rack::change))
-        .routes(routes!(r::rack::archive))
-        .routes(routes!(r::rack::add_many))
-        .routes(routes!(r::rack::table, r::rack::take))
+        .routes(routes!(r::courses::list))
+        .routes(routes!(r::courses::show))
+        .routes(routes!(r::rack::list))
+        .routes(routes!(r::rack::table))
         .routes(routes!(r::rack::read))
-        .routes(routes!(r::care::show, r::care::add))
-        .routes(routes!(r::count::sheet, r::count::tick))
-        .routes(routes!(r::count::count, r::count::count_knives))
-        .routes(routes!(r::count::close))
+        .routes(routes!(r::care::show))
+        .routes(routes!(r::count::sheet))
+        .routes(routes!(r::count::count))
         .routes(routes!(r::playbook::show))
-        .routes(routes!(r::playbook::try_schools))
-        .routes(routes!(r::playbook::choose_schools))
+        .routes(routes!(r::playbook::try_doctrines))
         .routes(routes!(r::playbook::kit_choices, r::playbook::kit))
         .routes(routes!(r::bench::cut))
         .routes(routes!(r::bench::onion))
         .routes(routes!(r::bench::choose))
         .routes(routes!(r::bench::beside))
         .routes(routes!(r::bench::onions))
-        .routes(routes!(r::own::list, r::own::keep))
-        .routes(routes!(r::own::go_back))
+        .routes(routes!(r::own::list))
         .routes(routes!(r::plan::advice))
-        .routes(routes!(r::plan::add_lesson))
-        .routes(routes!(r::plan::change_lesson))
         .routes(routes!(r::plan::show))
         .routes(routes!(r::plan::time_rule))
+        .routes(routes!(r::class::show))
+        .routes(routes!(r::class::judge_pieces))
+        .routes(routes!(r::yard::show))
+        .routes(routes!(r::yard::student))
+}
+
+/// Routes that change something. They need the passphrase, where one was set, and take the id and the
+/// moment that a device gives to a write.
+fn writing() -> OpenApiRouter<AppState> {
+    OpenApiRouter::new()
+        .routes(routes!(r::courses::add))
+        .routes(routes!(r::courses::change))
+        .routes(routes!(r::courses::add_student))
+        .routes(routes!(r::students::change))
+        .routes(routes!(r::students::archive))
+        .routes(routes!(r::rack::add))
+        .routes(routes!(r::rack::change))
+        .routes(routes!(r::rack::archive))
+        .routes(routes!(r::rack::add_many))
+        .routes(routes!(r::rack::take))
+        .routes(routes!(r::care::add))
+        .routes(routes!(r::count::tick))
+        .routes(routes!(r::count::count_knives))
+        .routes(routes!(r::count::close))
+        .routes(routes!(r::playbook::choose_doctrines))
+        .routes(routes!(r::own::keep))
+        .routes(routes!(r::own::go_back))
+        .routes(routes!(r::plan::add_lesson))
+        .routes(routes!(r::plan::change_lesson))
         .routes(routes!(r::plan::add_exercise))
         .routes(routes!(r::plan::change_exercise))
         .routes(routes!(r::plan::archive_exercise))
-        .routes(routes!(r::class::show))
         .routes(routes!(r::class::start))
         .routes(routes!(r::class::stop))
         .routes(routes!(r::class::mark))
-        .routes(routes!(r::class::judge_pieces))
         .routes(routes!(r::class::add_sample))
         .routes(routes!(r::class::add_incident))
-        .routes(routes!(r::yard::show))
-        .routes(routes!(r::yard::student))
 }
 
 /// Routes that anybody may ask who can reach the server.
@@ -94,25 +111,33 @@ fn open() -> OpenApiRouter<AppState> {
     OpenApiRouter::new().routes(routes!(r::about::about)).routes(routes!(r::sign_in::sign_in, r::sign_in::sign_out))
 }
 
-fn all() -> OpenApiRouter<AppState> {
-    OpenApiRouter::with_openapi(Document::openapi()).merge(guarded()).merge(open())
-}
-
 /// The OpenAPI document, as served and as the front end's types are generated from.
 pub fn openapi() -> utoipa::openapi::OpenApi {
-    all().split_for_parts().1
+    let all = OpenApiRouter::with_openapi(Document::openapi()).merge(reading()).merge(writing()).merge(open());
+    all.split_for_parts().1
+}
+
+/// Limits of a group of routes that take a small body, answer at once and whole. A group whose answers
+/// stream, or whose bodies are large, gets limits of its own.
+fn at_once(group: Router<AppState>) -> Router<AppState> {
+    let layers = ServiceBuilder::new()
+        .layer(CompressionLayer::new().compress_when(SizeAbove::new(1024).and(NotForContentType::IMAGES)))
+        .layer(TimeoutLayer::with_status_code(StatusCode::SERVICE_UNAVAILABLE, TIMEOUT))
+        .layer(DefaultBodyLimit::max(BODY_LIMIT));
+    group.layer(layers)
 }
 
 /// The whole program over HTTP.
 pub fn router(state: AppState) -> Router {
     let document = openapi();
-    let (guarded, _) = guarded().split_for_parts();
-    let (open, _) = open().split_for_parts();
-    let api = guarded
-        // Inside the sign-in: what is kept is given to those alone who may ask.
+    let plain = |group: OpenApiRouter<AppState>| group.split_for_parts().0;
+    // Inside the sign-in: what is kept is given to those alone who may ask.
+    let guarded = plain(reading())
         .route_layer(middleware::from_fn_with_state(state.clone(), keep_answers))
-        .route_layer(middleware::from_fn_with_state(state.clone(), require_sign_in))
-        .merge(open)
+        .merge(plain(writing()))
+        .route_layer(middleware::from_fn_with_state(state.clone(), require_sign_in));
+    let api = guarded
+        .merge(plain(open()))
         .route("/api/openapi.json", routing::get(|| async move { Json(document) }))
         .route("/api/{*rest}", routing::any(|| async { ApiError::NotFound("there is no such address".to_owned()) }))
         .method_not_allowed_fallback(|| async { ApiError::NotFound("this address does not take that method".to_owned()) })
@@ -121,7 +146,7 @@ pub fn router(state: AppState) -> Router {
         SetResponseHeaderLayer::if_not_present(HeaderName::from_static(name), HeaderValue::from_static(value))
     };
     // From the outside in: what is logged covers all; a panic becomes an answer; the headers are on
-    // every answer, refusals too; then who may ask at all; then how long and how large.
+    // every answer, refusals too; then who may ask at all. How long and how large, each group says.
     let layers = ServiceBuilder::new()
         .layer(TraceLayer::new_for_http())
         .layer(CatchPanicLayer::custom(|_| ApiError::Internal("a handler panicked".to_owned()).into_response()))
@@ -132,14 +157,11 @@ pub fn router(state: AppState) -> Router {
         .layer(fixed("cross-origin-resource-policy", "same-origin"))
         .layer(fixed("permissions-policy", "camera=(), geolocation=(), microphone=()"))
         .layer(fixed("content-security-policy", "default-src 'none'; frame-ancestors 'none'"))
-        .layer(CompressionLayer::new().compress_when(SizeAbove::new(1024).and(NotForContentType::IMAGES)))
         .layer(middleware::from_fn_with_state(state.clone(), own_host))
         .layer(CsrfLayer::new().with_rejection_response(|_error| {
             ApiError::Forbidden("Changes are taken only from this program's own pages.").into_response()
-        }))
-        .layer(TimeoutLayer::with_status_code(StatusCode::SERVICE_UNAVAILABLE, TIMEOUT))
-        .layer(DefaultBodyLimit::max(BODY_LIMIT));
-    api.fallback(routing::get(embedded_web::serve)).layer(layers).with_state(state)
+        }));
+    at_once(api.fallback(routing::get(embedded_web::serve))).layer(layers).with_state(state)
 }
 
 /// A program that listens to this machine only answers only to this machine's names, so that no

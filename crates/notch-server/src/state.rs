@@ -2,14 +2,17 @@
 
 use std::sync::{Arc, Mutex, PoisonError};
 
+use jiff::Timestamp;
 use notch_core::catalogue::Catalogue;
-use notch_core::own::{OwnValue, with_own};
-use notch_core::records::OwnRecord;
+use notch_core::own::{InForce, OwnRecord, in_force};
 use notch_store::{Reader, Store, StoreError, Writer};
+use serde::Serialize;
+use serde::de::DeserializeOwned;
 
 use crate::auth::SignIns;
 use crate::clock::Clock;
 use crate::error::ApiError;
+use crate::extract::DeviceWrite;
 use crate::kept_answers::KeptAnswers;
 
 /// How the server runs.
@@ -31,7 +34,7 @@ pub struct AppState {
     pub(crate) settings: Arc<Settings>,
     pub(crate) sign_ins: Arc<SignIns>,
     pub(crate) kept_answers: Arc<KeptAnswers>,
-    /// The catalogue with the school's own values laid over it, as it was last made.
+    /// The catalogue in force, as it was last made.
     laid: Arc<Mutex<Option<Laid>>>,
 }
 
@@ -39,7 +42,7 @@ pub struct AppState {
 #[derive(Debug)]
 struct Laid {
     own: Vec<OwnRecord>,
-    catalogue: Arc<Catalogue>,
+    in_force: Arc<InForce>,
 }
 
 impl AppState {
@@ -55,50 +58,76 @@ impl AppState {
         }
     }
 
-    /// The catalogue in force: what was shipped, with the school's own values laid over it. It is
+    /// The catalogue in force, with the school's own values that fit laid over what was shipped. It is
     /// made again only when they change.
-    fn in_force(&self, reader: &Reader<'_>) -> Result<Arc<Catalogue>, ApiError> {
+    pub(crate) fn in_force(&self, reader: &Reader<'_>) -> Result<Arc<InForce>, ApiError> {
         let own = reader.own_values()?;
-        if own.is_empty() {
-            return Ok(self.catalogue.clone());
-        }
         let mut laid = self.laid.lock().unwrap_or_else(PoisonError::into_inner);
         if let Some(found) = laid.as_ref().filter(|found| found.own == own) {
-            return Ok(found.catalogue.clone());
+            return Ok(found.in_force.clone());
         }
-        let values: Vec<OwnValue> = own.iter().map(|record| record.value.clone()).collect();
-        let told = |problems: Vec<notch_core::Problem>| {
-            problems.into_iter().map(|problem| problem.message).collect::<Vec<_>>().join(" ")
-        };
-        let catalogue = with_own(&self.catalogue, &values)
-            .map_err(|problems| ApiError::Internal(format!("own values: {}", told(problems))))?;
-        let catalogue = Arc::new(catalogue);
-        *laid = Some(Laid { own, catalogue: catalogue.clone() });
-        Ok(catalogue)
+        let found = Arc::new(in_force(&self.catalogue, &own));
+        *laid = Some(Laid { own, in_force: found.clone() });
+        Ok(found)
     }
 
-    /// Reads at one moment, off the async threads.
+    /// Reads records at one moment, off the async threads. The catalogue is not asked for: whatever
+    /// stands in a school's own values, this answers.
+    pub(crate) async fn read_records<T: Send + 'static>(
+        &self,
+        read: impl FnOnce(&Reader<'_>) -> Result<T, ApiError> + Send + 'static,
+    ) -> Result<T, ApiError> {
+        let state = self.clone();
+        // The store's own error type stops a reading; ours is carried out beside it.
+        blocking(move || state.store.read(|reader| Ok::<_, StoreError>(read(reader)))?).await
+    }
+
+    /// Reads at one moment, with the catalogue in force, off the async threads.
     pub(crate) async fn read<T: Send + 'static>(
         &self,
         read: impl FnOnce(&Reader<'_>, &Catalogue) -> Result<T, ApiError> + Send + 'static,
     ) -> Result<T, ApiError> {
         let state = self.clone();
-        blocking(move || {
-            // The store's own error type stops a reading; ours is carried out beside it.
-            state
-                .store
-                .read(|reader| Ok::<_, StoreError>(state.in_force(reader).and_then(|catalogue| read(reader, &catalogue))))?
-        })
-        .await
+        self.read_records(move |reader| read(reader, &state.in_force(reader)?.catalogue)).await
     }
 
     /// Changes in one transaction, off the async threads; on an error nothing is kept.
-    pub(crate) async fn write<T: Send + 'static>(
+    ///
+    /// `change` says by a key what it made, `answer` tells it from the key. A write that a device sends
+    /// again under the same id is not done again: it is answered from the key of the first time, as
+    /// things stand now. Both are given the moment at which the write happened on the device.
+    pub(crate) async fn write<K, T>(
         &self,
-        write: impl FnOnce(&Writer<'_>, &Catalogue) -> Result<T, ApiError> + Send + 'static,
-    ) -> Result<T, ApiError> {
+        write: DeviceWrite,
+        change: impl FnOnce(&Writer<'_>, &Catalogue, Timestamp) -> Result<K, ApiError> + Send + 'static,
+        answer: impl FnOnce(&Reader<'_>, &Catalogue, K) -> Result<T, ApiError> + Send + 'static,
+    ) -> Result<T, ApiError>
+    where
+        K: Serialize + DeserializeOwned,
+        T: Send + 'static,
+    {
         let state = self.clone();
-        blocking(move || state.store.write(|writer| write(writer, &*state.in_force(writer)?))).await
+        blocking(move || {
+            state.store.write(|writer| {
+                let now = state.settings.clock.now();
+                let made = match &write.id {
+                    Some(id) => writer.made_by::<K>(id, &write.action)?,
+                    None => None,
+                };
+                let key = match made {
+                    Some(key) => key,
+                    None => {
+                        let key = change(writer, &state.in_force(writer)?.catalogue, write.happened(now)?)?;
+                        if let Some(id) = &write.id {
+                            writer.remember_write(id, &write.action, &key, now)?;
+                        }
+                        key
+                    }
+                };
+                answer(writer, &state.in_force(writer)?.catalogue, key)
+            })
+        })
+        .await
     }
 }
 

@@ -93,7 +93,7 @@ async fn an_exercise_of_its_own_size_is_planned_and_judged_by_it() {
     let (status, plan) = server.post("/api/lessons/6/exercises", own.clone()).await;
     assert_eq!(status, StatusCode::CREATED, "{plan}");
     let planned = &plan["exercises"][0];
-    assert_eq!(planned["advice"]["size"], "5 × 5 × 50");
+    assert_eq!(planned["advice"]["target"]["thickness"]["size"], 5.0);
     assert_eq!(planned["exercise"]["making"]["way"], "flat_first");
     let squared = json!({ "thickness": 5, "width": 5 });
     own["making"] = squared;
@@ -236,7 +236,7 @@ async fn a_knife_is_handed_out_only_where_it_may_be() {
     for (student, knife, words) in [
         (13, 12, "longer than this student is cleared for"),
         (11, 7, "failed its edge test"),
-        (11, 37, "needs the last clearance"),
+        (11, 37, "needs the special clearance"),
     ] {
         let (status, problem) = server.start(student, knife).await;
         assert_eq!(status, StatusCode::UNPROCESSABLE_ENTITY);

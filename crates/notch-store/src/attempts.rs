@@ -125,6 +125,17 @@ impl Reader<'_> {
         Ok(pieces.collect::<Result<_, _>>()?)
     }
 
+    /// Who has a knife in a running attempt: id and name of the student.
+    ///
+    /// # Errors
+    /// What the database says.
+    pub fn holder(&self, knife_id: i64) -> Result<Option<(i64, String)>, StoreError> {
+        let sql = "SELECT student.id, student.name FROM attempt JOIN student ON student.id = student_id
+                   WHERE stopped_at IS NULL AND knife_id = ?1";
+        let mut statement = self.tx.prepare_cached(sql)?;
+        Ok(statement.query_row([knife_id], |row| Ok((row.get(0)?, row.get(1)?))).optional()?)
+    }
+
     /// Incidents of a course, the latest first.
     ///
     /// # Errors

@@ -4,9 +4,9 @@ use std::collections::BTreeMap;
 
 use jiff::Timestamp;
 use jiff::civil::Date;
-use notch_core::care::{CareFields, CareHistory, Use, wear};
-use notch_core::catalogue::{BoardMaterial, Catalogue, Habit};
-use notch_core::records::{CareEvent, EdgeState};
+use notch_core::care::{CareDeed, CareEvent, CareFields, CareHistory, Use, wear};
+use notch_core::catalogue::{BoardMaterial, Catalogue};
+use notch_core::records::EdgeState;
 use rusqlite::{Row, params};
 
 use crate::attempts::moment;
@@ -91,9 +91,12 @@ impl Reader<'_> {
         })?;
         let uses: Vec<(Option<Date>, Use)> = uses.collect::<Result<_, _>>()?;
         let mut statement = self.tx.prepare_cached(HABITS)?;
-        let habits = statement.query_map(params![knife_id, from], |row| json::<serde_json::Value>(row, "deed_json"))?;
-        let habits: Vec<serde_json::Value> = habits.collect::<Result<_, _>>()?;
-        let habits = habits.iter().filter_map(|deed| deed.get("habit")?.as_str()?.parse::<Habit>().ok()).map(|habit| (habit, 1));
+        let deeds = statement.query_map(params![knife_id, from], |row| json::<CareDeed>(row, "deed_json"))?;
+        let deeds: Vec<CareDeed> = deeds.collect::<Result<_, _>>()?;
+        let habits = deeds.iter().filter_map(|deed| match deed {
+            CareDeed::Habit { habit } => Some((*habit, 1)),
+            _ => None,
+        });
         history.used_from = uses.iter().filter_map(|(day, _)| *day).min();
         history.wear = wear(catalogue, uses.into_iter().map(|(_, used)| used), habits);
         Ok(())

@@ -2,7 +2,7 @@
 
 use jiff::Timestamp;
 use notch_core::catalogue::Catalogue;
-use notch_core::views::{CheckTick, Closing, CountedKnife};
+use notch_core::records::{CheckTick, Closing, CountedKnife};
 use rusqlite::{OptionalExtension, params};
 
 use crate::attempts::moment;
@@ -33,11 +33,11 @@ impl Reader<'_> {
         )?;
         let knives = statement.query_map([lesson_id], |row| {
             let kind: String = row.get("knife_type")?;
-            let short = catalogue.knife(&kind).map_or(kind.as_str(), |kind| kind.short.as_str());
+            let length = crate::columns::length(row, "length")?;
             Ok(CountedKnife {
                 knife_id: row.get("knife_id")?,
                 number: row.get("number")?,
-                name: format!("{short} {}", crate::columns::length(row, "length")?),
+                name: catalogue.knife(&kind).map_or_else(|| format!("{kind} {length}"), |kind| kind.label(length)),
                 out_at: word(row, "out_at")?,
                 in_at: optional_word(row, "in_at")?,
             })

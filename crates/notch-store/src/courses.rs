@@ -21,7 +21,8 @@ fn course(row: &Row<'_>) -> rusqlite::Result<Course> {
             lesson_minutes: row.get("lesson_minutes")?,
             boards: row.get("boards")?,
             board_material: word(row, "board_material")?,
-            schools: json(row, "schools_json")?,
+            doctrines: json(row, "doctrines_json")?,
+            time_zone: row.get("time_zone")?,
         },
     })
 }
@@ -53,8 +54,8 @@ impl Writer<'_> {
     /// What the database says.
     pub fn add_course(&self, fields: &CourseFields) -> Result<Course, StoreError> {
         self.tx.execute(
-            "INSERT INTO course (name, school, place, age_band, pace, standard_set, tolerance, lesson_minutes, boards, board_material, schools_json)
-             VALUES (:name, :school, :place, :age_band, :pace, :standard_set, :tolerance, :lesson_minutes, :boards, :board_material, :schools)",
+            "INSERT INTO course (name, school, place, age_band, pace, standard_set, tolerance, lesson_minutes, boards, board_material, doctrines_json, time_zone)
+             VALUES (:name, :school, :place, :age_band, :pace, :standard_set, :tolerance, :lesson_minutes, :boards, :board_material, :doctrines, :time_zone)",
             named_params! {
                 ":name": fields.name.trim(),
                 ":school": fields.school.trim(),
@@ -66,7 +67,8 @@ impl Writer<'_> {
                 ":lesson_minutes": fields.lesson_minutes,
                 ":boards": fields.boards,
                 ":board_material": to_word(&fields.board_material)?,
-                ":schools": to_json(&fields.schools)?,
+                ":doctrines": to_json(&fields.doctrines)?,
+                ":time_zone": fields.time_zone,
             },
         )?;
         self.course(self.tx.last_insert_rowid())
@@ -82,7 +84,7 @@ impl Writer<'_> {
         self.tx.execute(
             "UPDATE course SET version = version + 1, name = :name, school = :school, place = :place, age_band = :age_band,
                     pace = :pace, standard_set = :standard_set, tolerance = :tolerance, lesson_minutes = :lesson_minutes,
-                    boards = :boards, board_material = :board_material, schools_json = :schools
+                    boards = :boards, board_material = :board_material, doctrines_json = :doctrines, time_zone = :time_zone
              WHERE id = :id",
             named_params! {
                 ":id": id,
@@ -96,7 +98,8 @@ impl Writer<'_> {
                 ":lesson_minutes": fields.lesson_minutes,
                 ":boards": fields.boards,
                 ":board_material": to_word(&fields.board_material)?,
-                ":schools": to_json(&fields.schools)?,
+                ":doctrines": to_json(&fields.doctrines)?,
+                ":time_zone": fields.time_zone,
             },
         )?;
         self.course(id)

@@ -8,8 +8,8 @@ use serde::{Deserialize, Serialize};
 use serde_json::Value;
 
 use crate::error::StoreError;
-use crate::migrations::{MIGRATIONS, schema_version};
-use crate::open::{Reader, Store};
+use crate::migrations::{MIGRATIONS, WITH_ZONES, schema_version};
+use crate::open::{Reader, Store, machine_zone, set_zones};
 
 /// Name of the format, in every document.
 pub const FORMAT: &str = "yard-notch-school";
@@ -126,6 +126,9 @@ fn brought_up(document: &Document) -> Result<Document, StoreError> {
     MIGRATIONS.to_version(&mut connection, version).map_err(wrong)?;
     insert_all(&connection, document)?;
     MIGRATIONS.to_latest(&mut connection).map_err(wrong)?;
+    if document.schema < WITH_ZONES {
+        set_zones(&connection, &machine_zone())?;
+    }
     everything(&connection)
 }
 

@@ -68,6 +68,12 @@ pub enum StoreError {
         /// What the system said.
         why: String,
     },
+    /// Another server holds the folder.
+    #[error("{path} is served by another copy of this program: stop that one, or name another folder with --data")]
+    Served {
+        /// The folder.
+        path: PathBuf,
+    },
     /// An export that cannot be taken in.
     #[error("the file cannot be imported: {0}")]
     Import(String),

@@ -56,7 +56,7 @@ impl Reader<'_> {
 }
 
 fn number_taken(number: &str) -> StoreError {
-    let problem = Problem::new("/number", "number", number, "is already on the rack", "a number that no other knife has");
+    let problem = Problem::new("/number", "Number", number, "is already on the rack", "a number that no other knife has");
     StoreError::Refused(vec![problem])
 }
 

@@ -7,9 +7,13 @@ const STEPS: &[M<'static>] = &[
     M::up(include_str!("../migrations/0001_initial.sql")),
     M::up(include_str!("../migrations/0002_rack_and_schools.sql")),
     M::up(include_str!("../migrations/0003_making.sql")),
+    M::up(include_str!("../migrations/0004_doctrines_zones_and_devices.sql")),
 ];
 
 pub(crate) const MIGRATIONS: Migrations<'static> = Migrations::from_slice(STEPS);
+
+/// The first schema in which a course has a time zone.
+pub(crate) const WITH_ZONES: i64 = 4;
 
 /// The newest schema that this program knows.
 pub const fn schema_version() -> i64 {

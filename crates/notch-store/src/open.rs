@@ -4,15 +4,16 @@ use std::collections::HashMap;
 use std::fs;
 use std::ops::Deref;
 use std::path::{Path, PathBuf};
-use std::sync::atomic::{AtomicU64, AtomicUsize, Ordering};
+use std::sync::atomic::{AtomicUsize, Ordering};
 use std::sync::{Arc, Mutex, MutexGuard, PoisonError};
 use std::time::Duration;
 
+use jiff::tz::TimeZone;
 use notch_core::records::Attempt;
 use rusqlite::{Connection, ErrorCode, OpenFlags, Transaction, TransactionBehavior};
 
 use crate::error::StoreError;
-use crate::migrations::{MIGRATIONS, found_version, schema_version};
+use crate::migrations::{MIGRATIONS, WITH_ZONES, found_version, schema_version};
 
 /// Name of the database in a data folder.
 pub const DATABASE_FILE: &str = "yard-notch.db";
@@ -27,15 +28,15 @@ pub struct Store {
     writer: Mutex<Connection>,
     readers: Vec<Mutex<Connection>>,
     next_reader: AtomicUsize,
-    /// Counts committed changes, so that what was read once can be told from what is new.
-    changes: AtomicU64,
+    /// Only looks whether the file was changed, by this program or by another.
+    watch: Mutex<Connection>,
     attempts: Mutex<HashMap<i64, KeptAttempts>>,
 }
 
 /// Attempts of a course as they were after so many changes.
 #[derive(Clone, Debug)]
 struct KeptAttempts {
-    changes: u64,
+    changes: i64,
     attempts: Arc<Vec<Attempt>>,
 }
 
@@ -45,7 +46,7 @@ pub struct Reader<'s> {
     pub(crate) tx: Transaction<'s>,
     /// The store and its count of changes before this view was opened; none inside a change, which
     /// must see its own work.
-    kept: Option<(&'s Store, u64)>,
+    kept: Option<(&'s Store, i64)>,
 }
 
 /// One change of the database. Dropped without [`Writer::commit`], it leaves nothing behind.
@@ -106,13 +107,17 @@ impl Store {
                 .to_latest(&mut connection)
                 .map_err(|error| StoreError::Corrupt { path: path.clone(), why: error.to_string() })?;
         }
+        if (1..WITH_ZONES).contains(&found) {
+            set_zones(&connection, &machine_zone()).map_err(explain)?;
+        }
+        let watch = Mutex::new(connect(&path)?);
         let readers = (0..READERS).map(|_| connect(&path).map(Mutex::new)).collect::<Result<_, _>>()?;
         Ok(Store {
             path,
             writer: Mutex::new(connection),
             readers,
             next_reader: AtomicUsize::default(),
-            changes: AtomicU64::default(),
+            watch,
             attempts: Mutex::default(),
         })
     }
@@ -122,9 +127,15 @@ impl Store {
         &self.path
     }
 
-    /// How many changes were committed since the database was opened.
-    pub fn changes(&self) -> u64 {
-        self.changes.load(Ordering::Acquire)
+    /// A number that is another one after each committed change, whether this program made it or another
+    /// one that writes the same file: what was read once can be told from what is new.
+    ///
+    /// # Errors
+    /// What the database says.
+    pub fn changes(&self) -> Result<i64, StoreError> {
+        let connection = lock(&self.watch);
+        let mut statement = connection.prepare_cached("PRAGMA data_version")?;
+        Ok(statement.query_row([], |row| row.get(0))?)
     }
 
     /// Reads at one moment.
@@ -132,7 +143,7 @@ impl Store {
     /// # Errors
     /// What `read` returns, and what the database says.
     pub fn read<T>(&self, read: impl FnOnce(&Reader<'_>) -> Result<T, StoreError>) -> Result<T, StoreError> {
-        let changes = self.changes();
+        let changes = self.changes()?;
         let mut connection = self.free_reader();
         let tx = connection.transaction()?;
         read(&Reader { tx, kept: Some((self, changes)) })
@@ -148,7 +159,6 @@ impl Store {
         let writer = Writer { reader: Reader { tx: begun.map_err(StoreError::from)?, kept: None } };
         let done = write(&writer)?;
         writer.commit()?;
-        self.changes.fetch_add(1, Ordering::Release);
         Ok(done)
     }
 
@@ -218,6 +228,18 @@ fn connect(path: &Path) -> Result<Connection, StoreError> {
     connection.pragma_update(None, "cache_size", -2000).map_err(explain)?;
     connection.set_prepared_statement_cache_capacity(64);
     Ok(connection)
+}
+
+/// Name of this machine's time zone; UTC where it has none.
+pub fn machine_zone() -> String {
+    let zone = TimeZone::system();
+    zone.iana_name().filter(|name| notch_core::zone::named(name).is_some()).unwrap_or("UTC").to_owned()
+}
+
+/// Courses of before they had a time zone get one.
+pub(crate) fn set_zones(connection: &Connection, zone: &str) -> rusqlite::Result<()> {
+    connection.execute("UPDATE course SET time_zone = ?1", [zone])?;
+    Ok(())
 }
 
 /// Tells a damaged file and a folder that cannot be written from other errors.

@@ -1,15 +1,22 @@
 //! The school's own values, laid over the shipped catalogue.
 
-use notch_core::own::OwnValue;
-use notch_core::records::OwnRecord;
+use notch_core::own::{OwnKind, OwnRecord, OwnUses, OwnValue};
 use rusqlite::{OptionalExtension, Row, params};
 
-use crate::columns::{json, to_json};
+use crate::columns::{to_json, to_word, word};
 use crate::open::fresh;
 use crate::{Reader, StoreError, Writer};
 
+/// A value that cannot be read, as an upgrade can leave one behind, is told as such: it never stands in
+/// the way of the others.
 fn record(row: &Row<'_>) -> rusqlite::Result<OwnRecord> {
-    Ok(OwnRecord { version: row.get("version")?, value: json(row, "value_json")? })
+    let text: String = row.get("value_json")?;
+    Ok(OwnRecord {
+        kind: word(row, "kind")?,
+        id: row.get("id")?,
+        version: row.get("version")?,
+        value: serde_json::from_str::<OwnValue>(&text).map_err(|error| error.to_string()),
+    })
 }
 
 impl Reader<'_> {
@@ -22,24 +29,23 @@ impl Reader<'_> {
         Ok(statement.query_map([], record)?.collect::<Result<_, _>>()?)
     }
 
-    /// Names of the courses that use a set of standards or a tolerance, and attempts judged by the set.
+    /// Courses, attempts and exercises that refer to a value.
     ///
     /// # Errors
     /// What the database says.
-    pub fn uses_of_standard(&self, id: &str) -> Result<(Vec<String>, i64), StoreError> {
-        let mut statement =
-            self.tx.prepare_cached("SELECT name FROM course WHERE standard_set = ?1 OR tolerance = ?1 ORDER BY id")?;
-        let courses = statement.query_map([id], |row| row.get(0))?.collect::<Result<_, _>>()?;
-        let attempts = self.tx.query_row("SELECT count(*) FROM attempt WHERE standard_set = ?1", [id], |row| row.get(0))?;
-        Ok((courses, attempts))
-    }
-
-    /// Exercises that use a food.
-    ///
-    /// # Errors
-    /// What the database says.
-    pub fn uses_of_food(&self, id: &str) -> Result<i64, StoreError> {
-        Ok(self.tx.query_row("SELECT count(*) FROM exercise WHERE food = ?1", [id], |row| row.get(0))?)
+    pub fn uses_of_own(&self, kind: OwnKind, id: &str) -> Result<OwnUses, StoreError> {
+        let count = |sql: &str| self.tx.query_row(sql, [id], |row| row.get(0));
+        Ok(match kind {
+            OwnKind::Food => OwnUses { exercises: count("SELECT count(*) FROM exercise WHERE food = ?1")?, ..OwnUses::default() },
+            OwnKind::StandardSet | OwnKind::Tolerance => {
+                let sql = "SELECT name FROM course WHERE standard_set = ?1 OR tolerance = ?1 ORDER BY id";
+                let mut statement = self.tx.prepare_cached(sql)?;
+                let courses = statement.query_map([id], |row| row.get(0))?.collect::<Result<_, _>>()?;
+                let attempts = count("SELECT count(*) FROM attempt WHERE standard_set = ?1")?;
+                OwnUses { courses, attempts, exercises: 0 }
+            }
+            OwnKind::Cue | OwnKind::Thresholds => OwnUses::default(),
+        })
     }
 }
 
@@ -54,7 +60,7 @@ impl Writer<'_> {
         self.tx.execute(
             "INSERT INTO own_value (kind, id, value_json) VALUES (?1, ?2, ?3)
              ON CONFLICT DO UPDATE SET version = version + 1, value_json = excluded.value_json",
-            params![value.kind(), value.id(), to_json(value)?],
+            params![to_word(&value.kind())?, value.id(), to_json(value)?],
         )?;
         Ok(())
     }
@@ -63,18 +69,18 @@ impl Writer<'_> {
     ///
     /// # Errors
     /// [`StoreError::Conflict`] if there is none, [`StoreError::Stale`].
-    pub fn drop_own(&self, kind: &str, id: &str, version: i64) -> Result<(), StoreError> {
+    pub fn drop_own(&self, kind: OwnKind, id: &str, version: i64) -> Result<(), StoreError> {
         let kept = self.own_version(kind, id)?;
         let Some(kept) = kept else {
-            return Err(StoreError::Conflict(format!("there is no {kind} “{id}” of the school's own")));
+            return Err(StoreError::Conflict(format!("there is no {} “{id}” of the school's own", kind.name())));
         };
         fresh("own value", version, kept)?;
-        self.tx.execute("DELETE FROM own_value WHERE kind = ?1 AND id = ?2", params![kind, id])?;
+        self.tx.execute("DELETE FROM own_value WHERE kind = ?1 AND id = ?2", params![to_word(&kind)?, id])?;
         Ok(())
     }
 
-    fn own_version(&self, kind: &str, id: &str) -> Result<Option<i64>, StoreError> {
+    fn own_version(&self, kind: OwnKind, id: &str) -> Result<Option<i64>, StoreError> {
         let mut statement = self.tx.prepare_cached("SELECT version FROM own_value WHERE kind = ?1 AND id = ?2")?;
-        Ok(statement.query_row(params![kind, id], |row| row.get(0)).optional()?)
+        Ok(statement.query_row(params![to_word(&kind)?, id], |row| row.get(0)).optional()?)
     }
 }

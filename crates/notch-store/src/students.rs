@@ -20,6 +20,7 @@ fn student(row: &Row<'_>) -> rusqlite::Result<Student> {
             hand: word(row, "hand")?,
             hand_size: word(row, "hand_size")?,
             clearance: length(row, "clearance")?,
+            special_clearance: row.get("special_clearance")?,
             allergies: json(row, "allergies_json")?,
             notes: row.get("notes")?,
         },
@@ -57,7 +58,7 @@ impl Reader<'_> {
 }
 
 fn station_taken(station: u16) -> StoreError {
-    StoreError::Refused(vec![Problem::new("/station", "station", station, "is taken", "a station that is free")])
+    StoreError::Refused(vec![Problem::new("/station", "Station", station, "is taken", "a station that is free")])
 }
 
 impl Writer<'_> {
@@ -68,8 +69,8 @@ impl Writer<'_> {
     pub fn add_student(&self, course_id: i64, fields: &StudentFields) -> Result<Student, StoreError> {
         self.course(course_id)?;
         let done = self.tx.execute(
-            "INSERT INTO student (course_id, name, station, hand, hand_size, clearance, allergies_json, notes)
-             VALUES (:course_id, :name, :station, :hand, :hand_size, :clearance, :allergies, :notes)",
+            "INSERT INTO student (course_id, name, station, hand, hand_size, clearance, special_clearance, allergies_json, notes)
+             VALUES (:course_id, :name, :station, :hand, :hand_size, :clearance, :special, :allergies, :notes)",
             named_params! {
                 ":course_id": course_id,
                 ":name": fields.name.trim(),
@@ -77,6 +78,7 @@ impl Writer<'_> {
                 ":hand": to_word(&fields.hand)?,
                 ":hand_size": to_word(&fields.hand_size)?,
                 ":clearance": fields.clearance.get(),
+                ":special": fields.special_clearance,
                 ":allergies": to_json(&fields.allergies)?,
                 ":notes": fields.notes.trim(),
             },
@@ -93,7 +95,7 @@ impl Writer<'_> {
         fresh("student", version, self.present_student(id)?.version)?;
         let done = self.tx.execute(
             "UPDATE student SET version = version + 1, name = :name, station = :station, hand = :hand, hand_size = :hand_size,
-                    clearance = :clearance, allergies_json = :allergies, notes = :notes
+                    clearance = :clearance, special_clearance = :special, allergies_json = :allergies, notes = :notes
              WHERE id = :id",
             named_params! {
                 ":id": id,
@@ -102,6 +104,7 @@ impl Writer<'_> {
                 ":hand": to_word(&fields.hand)?,
                 ":hand_size": to_word(&fields.hand_size)?,
                 ":clearance": fields.clearance.get(),
+                ":special": fields.special_clearance,
                 ":allergies": to_json(&fields.allergies)?,
                 ":notes": fields.notes.trim(),
             },

@@ -15,19 +15,17 @@ use jiff::Timestamp;
 use jiff::civil::date;
 use notch_core::care::{CareDeed, CareFields, CareHistory};
 use notch_core::catalogue::{
-    BoardMaterial, Catalogue, Grip, GripSchool, Habit, Hold, IndexOnSpine, Motion, Schools, SegmentKind, Third, TowardsSelf,
+    BoardMaterial, Catalogue, Doctrines, Grip, GripDoctrine, Habit, Hold, IndexOnSpine, Motion, SegmentKind, Third, TowardsSelf,
 };
 use notch_core::geometry::Way;
-use notch_core::lesson::Amount;
 use notch_core::measure::{SampleCustom, judge, parse_pieces};
-use notch_core::own::OwnValue;
+use notch_core::own::{OwnKind, OwnValue};
 use notch_core::people::{AgeBand, Hand, HandSize, Pace};
 use notch_core::records::{
-    AttemptMarks, Bolster, CourseFields, EdgeState, ExerciseFields, IncidentFields, IncidentKind, KnifeFields, LessonFields,
-    Making, NewAttempt, StoredSegment, StudentFields, Tang,
+    Amount, AttemptMarks, Bolster, CheckTick, Closing, CourseFields, EdgeState, ExerciseFields, IncidentFields, IncidentKind,
+    KnifeFields, LessonFields, Making, NewAttempt, StoredSegment, StudentFields, Tang,
 };
 use notch_core::units::{Degrees, Millimetres};
-use notch_core::views::{CheckTick, Closing};
 use notch_store::{DATABASE_FILE, Store, StoreError, schema_version};
 use proptest::prelude::*;
 use tempfile::TempDir;
@@ -43,10 +41,11 @@ fn course() -> CourseFields {
         pace: Pace::Learner,
         standard_set: "eighth".into(),
         tolerance: "school".into(),
+        time_zone: "Australia/Lord_Howe".into(),
         lesson_minutes: 110,
         boards: 8,
         board_material: BoardMaterial::Plastic,
-        schools: Schools { grip: GripSchool::PinchOnly, ..Schools::default() },
+        doctrines: Doctrines { grip: GripDoctrine::PinchOnly, ..Doctrines::default() },
     }
 }
 
@@ -57,6 +56,7 @@ fn student(name: &str, station: u16) -> StudentFields {
         hand: Hand::Left,
         hand_size: HandSize::Small,
         clearance: Millimetres::whole(180),
+        special_clearance: true,
         allergies: vec!["celery".into()],
         notes: "n".into(),
     }
@@ -494,11 +494,12 @@ fn own_values_have_versions_and_know_what_uses_them() -> Tested {
     assert!(matches!(store.write(|writer| writer.keep_own(None, &cue("again"))), Err(StoreError::Stale { .. })));
     store.write::<_, StoreError>(|writer| writer.keep_own(Some(1), &cue("two")))?;
     let kept = store.read(|reader| reader.own_values())?;
-    assert_eq!((kept[0].version, &kept[0].value), (2, &cue("two")));
-    assert_eq!(store.read(|reader| reader.uses_of_standard("eighth"))?, (vec!["Tuesday knives".to_owned()], 1));
-    assert_eq!(store.read(|reader| reader.uses_of_food("carrot"))?, 1);
-    assert!(matches!(store.write(|writer| writer.drop_own("cue", "loose_grip", 1)), Err(StoreError::Stale { .. })));
-    store.write::<_, StoreError>(|writer| writer.drop_own("cue", "loose_grip", 2))?;
+    assert_eq!((kept[0].version, &kept[0].value), (2, &Ok(cue("two"))));
+    let sizes = store.read(|reader| reader.uses_of_own(OwnKind::StandardSet, "eighth"))?;
+    assert_eq!((sizes.courses, sizes.attempts), (vec!["Tuesday knives".to_owned()], 1));
+    assert_eq!(store.read(|reader| reader.uses_of_own(OwnKind::Food, "carrot"))?.exercises, 1);
+    assert!(matches!(store.write(|writer| writer.drop_own(OwnKind::Cue, "loose_grip", 1)), Err(StoreError::Stale { .. })));
+    store.write::<_, StoreError>(|writer| writer.drop_own(OwnKind::Cue, "loose_grip", 2))?;
     assert!(store.read(|reader| reader.own_values())?.is_empty());
     Ok(())
 }
@@ -521,10 +522,11 @@ fn a_school_of_the_first_schema_keeps_its_schools_and_gets_the_new_columns() -> 
     drop(old);
     let store = Store::open(folder.path())?;
     let course = store.read(|reader| reader.course(1))?;
-    assert_eq!((course.version, course.fields.schools.index_on_spine), (3, IndexOnSpine::TipDraw));
-    assert_eq!((course.fields.schools.towards_self, course.fields.board_material), (TowardsSelf::Never, BoardMaterial::Wood));
+    assert_eq!((course.version, course.fields.doctrines.index_on_spine), (3, IndexOnSpine::TipDraw));
+    assert_eq!((course.fields.doctrines.towards_self, course.fields.board_material), (TowardsSelf::Never, BoardMaterial::Wood));
     let knife = store.read(|reader| reader.knife(1))?;
     assert_eq!((knife.fields.bolster, knife.fields.cost, knife.fields.hollowed), (Bolster::None, None, false));
-    assert_eq!(store.read(|reader| reader.uses_of_standard("metric"))?, (vec!["Old".to_owned()], 1));
+    let sizes = store.read(|reader| reader.uses_of_own(OwnKind::StandardSet, "metric"))?;
+    assert_eq!((sizes.courses, sizes.attempts), (vec!["Old".to_owned()], 1));
     Ok(())
 }

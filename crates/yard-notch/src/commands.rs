@@ -8,8 +8,9 @@ use std::path::{Path, PathBuf};
 
 use jiff::SignedDuration;
 use notch_core::catalogue::Catalogue;
+use notch_core::own::{InForce, SetAside, in_force};
 use notch_server::{AppState, Clock, PASSPHRASE_KEY, Settings, hash_passphrase};
-use notch_store::{Document, Store, StoreError};
+use notch_store::{Document, ServingLock, Store, StoreError};
 use tokio::net::TcpListener;
 use tracing_subscriber::EnvFilter;
 
@@ -20,6 +21,8 @@ pub(crate) fn serve(demo: bool, data: Option<PathBuf>, listen: SocketAddr) -> Do
     tracing_subscriber::fmt().with_env_filter(filter).with_writer(io::stderr).init();
     let data = data.unwrap_or_else(|| PathBuf::from(if demo { "demo-data" } else { "data" }));
     let catalogue = Catalogue::shipped()?;
+    // Held until the program ends: two servers of one school would count each knife for themselves.
+    let _lock = ServingLock::take(&data)?;
     let store = Store::open(&data)?;
     let clock = if demo { demo_clock(&store, &catalogue)? } else { own_clock(&store)? };
     let loopback = listen.ip().is_loopback();
@@ -129,14 +132,25 @@ pub(crate) fn check(data: &Path) -> Done {
     let store = open_existing(data)?;
     store.check()?;
     store.read(|reader| reader.read_everything())?;
-    let catalogue = Catalogue::shipped()?;
-    let strange = store.read(|reader| unknown_ids(reader, &catalogue))?;
+    let shipped = Catalogue::shipped()?;
+    let strange = store.read(|reader| {
+        let InForce { catalogue, set_aside } = in_force(&shipped, &reader.own_values()?);
+        let mut strange: Vec<String> = set_aside.iter().map(told_of_own).collect();
+        strange.extend(unknown_ids(reader, &catalogue)?);
+        Ok(strange)
+    })?;
     if strange.is_empty() {
         println!("{} is sound", store.path().display());
         Ok(())
     } else {
         Err(strange.join("; ").into())
     }
+}
+
+/// An own value that does not fit, in words.
+fn told_of_own(aside: &SetAside) -> String {
+    let why: Vec<&str> = aside.problems.iter().map(|problem| problem.message.as_str()).collect();
+    format!("own {} “{}” no longer fits: {}", aside.record.kind.name(), aside.record.id, why.join(" "))
 }
 
 /// Records that name something the catalogue does not have.

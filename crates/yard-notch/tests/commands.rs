@@ -59,7 +59,7 @@ impl Drop for Served {
 #[test]
 fn a_school_is_exported_imported_and_checked() {
     let folder = TempDir::new().unwrap();
-    let (demo, file, fresh) = (path(&folder, "demo"), path(&folder, "school.json"), path(&folder, "fresh"));
+    let (demo, file, fresh) = (path(&folder, "demo"), path(&folder, "doctrine.json"), path(&folder, "fresh"));
     drop(Served::demo(&demo));
     assert!(run(&["export", "--data", &demo, &file]).status.success());
     assert!(run(&["import", "--data", &fresh, &file]).status.success());
@@ -115,7 +115,7 @@ fn demo_data_and_a_school_of_ones_own_never_mix() {
     let demo = path(&folder, "demo");
     drop(Served::demo(&demo));
     assert!(error_of(&run(&["serve", "--data", &demo, "--listen", "127.0.0.1:0"])).contains("holds the demo"));
-    let (file, own) = (path(&folder, "school.json"), path(&folder, "own"));
+    let (file, own) = (path(&folder, "doctrine.json"), path(&folder, "own"));
     assert!(run(&["export", "--data", &demo, &file]).status.success());
     assert!(run(&["import", "--data", &own, &file]).status.success());
     assert!(error_of(&run(&["serve", "--demo", "--data", &own, "--listen", "127.0.0.1:0"])).contains("own data"));

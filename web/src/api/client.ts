@@ -1,4 +1,6 @@
 import createClient from 'openapi-fetch';
+import { shownUnit } from '../shared/format';
+import { written } from '../shared/sentence';
 import type { components, paths } from './schema.gen';
 
 /** Types of the wire, by their names in the OpenAPI document. */
@@ -20,9 +22,11 @@ export class ApiProblem extends Error {
     const found = this.document.problems.filter(
       (p) => p.pointer === pointer || p.pointer.startsWith(`${pointer}/`),
     );
-    return found.length ? found.map((p) => p.message).join(' ') : undefined;
+    return found.length ? found.map(sentenceOf).join(' ') : undefined;
   }
 }
+
+const sentenceOf = (problem: Api['Problem']) => written(problem.sentence, shownUnit());
 
 const unreachable: ProblemDocument = {
   type: '/problems/unreachable',
@@ -32,17 +36,36 @@ const unreachable: ProblemDocument = {
   problems: [],
 };
 
-export const api = createClient<paths>({
-  baseUrl: '',
-  fetch: async (request) => {
-    try {
-      return await fetch(request);
-    } catch (error) {
-      if (error instanceof DOMException && error.name === 'AbortError') throw error;
-      throw new ApiProblem(unreachable);
-    }
-  },
-});
+/** How long a write waits before it is sent once more. */
+const AGAIN_MS = 400;
+
+/** An id unlike all others, for a write: `crypto.randomUUID` is missing where a school serves plain HTTP. */
+const writeId = () =>
+  Array.from(crypto.getRandomValues(new Uint8Array(16)), (byte) => byte.toString(16).padStart(2, '0')).join(
+    '',
+  );
+
+/**
+ * Sends a request. A write carries an id, so that one whose answer was lost on the way is sent again without
+ * being done twice.
+ */
+async function send(request: Request): Promise<Response> {
+  const writes = request.method !== 'GET';
+  if (writes) request.headers.set('Idempotency-Key', writeId());
+  const again = writes ? request.clone() : undefined;
+  try {
+    return await fetch(request);
+  } catch (error) {
+    if (request.signal.aborted) throw error;
+    if (!again) throw new ApiProblem(unreachable);
+  }
+  await new Promise((resolve) => setTimeout(resolve, AGAIN_MS));
+  return fetch(again).catch(() => {
+    throw new ApiProblem(unreachable);
+  });
+}
+
+export const api = createClient<paths>({ baseUrl: '', fetch: send });
 
 type Answer<T> = { data?: T; error?: unknown; response: Response };
 
@@ -65,5 +88,7 @@ export async function answer<T>(request: Promise<Answer<T>>): Promise<T> {
 
 /** What to tell a person of any failure. */
 export function told(error: unknown): string {
+  if (error instanceof ApiProblem && error.document.problems.length > 0)
+    return error.document.problems.map(sentenceOf).join(' ');
   return error instanceof Error ? error.message : 'Something went wrong.';
 }

@@ -1,4 +1,4 @@
-import { keepPreviousData, queryOptions, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { keepPreviousData, queryOptions, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, answer } from './client';
 import type { Api } from './client';
 
@@ -35,11 +35,17 @@ export const useCatalogue = () =>
     staleTime: Infinity,
   });
 
+/** Colour of a food's flesh. */
+export const useTint = (food: string) => useCatalogue().data?.foods.find((each) => each.id === food)?.tint;
+
 export const useCourses = () =>
   useQuery({ queryKey: keys.courses, queryFn: () => answer(api.GET('/api/courses')) });
 
 export const useCourse = (id: number) =>
   useQuery({ queryKey: keys.course(id), queryFn: () => answer(api.GET('/api/courses/{id}', path(id))) });
+
+/** Time zone of the school; moments are shown by the clock on its wall. */
+export const useZone = (course: number) => useCourse(course).data?.course.time_zone ?? 'UTC';
 
 /** The rack; with a hand, ordered by how it sits in it. */
 export const useRack = (course?: number, hand?: { length: number; side: Api['Hand'] }) =>
@@ -103,19 +109,19 @@ export function useReadMatrix(course: number) {
   return (asked: AskedOfMatrix) => client.ensureQueryData(matrixOf(course, asked)).catch(() => undefined);
 }
 
-/** What other schools would change, before they are saved. */
-export const useTriedSchools = (course: number, schools: Api['Schools'] | undefined) =>
+/** What other doctrines would change, before they are saved. */
+export const useTriedDoctrines = (course: number, doctrines: Api['Doctrines'] | undefined) =>
   useQuery({
-    queryKey: ['try-schools', course, schools],
+    queryKey: ['try-doctrines', course, doctrines],
     queryFn: ({ signal }) =>
       answer(
-        api.POST('/api/courses/{id}/schools/try', {
+        api.POST('/api/courses/{id}/doctrines/try', {
           ...path(course),
-          body: { schools: schools as Api['Schools'] },
+          body: { doctrines: doctrines as Api['Doctrines'] },
           signal,
         }),
       ),
-    enabled: schools !== undefined,
+    enabled: doctrines !== undefined,
     placeholderData: keepPreviousData,
     retry: false,
   });
@@ -273,28 +279,3 @@ export const useJudge = (attempt: number | undefined, sample: Api['TypedSample']
     retry: false,
     gcTime: 60_000,
   });
-
-/**
- * A change. Once it is done, everything that it may have touched is read again. When it fails, what
- * is on the screen stays, so that nothing typed is lost; a change that keeps nothing typed can ask
- * to see things as they are now (`refreshOnError`).
- */
-export function useChange<Input, Output>(
-  change: (input: Input) => Promise<Output>,
-  options: { onSuccess?: (output: Output) => void; scope?: string; refreshOnError?: boolean } = {},
-) {
-  const client = useQueryClient();
-  const refresh = () =>
-    client.invalidateQueries({
-      predicate: (query) => query.queryKey[0] !== 'judge',
-    });
-  return useMutation({
-    mutationFn: change,
-    scope: options.scope ? { id: options.scope } : undefined,
-    onSuccess: (output) => {
-      options.onSuccess?.(output);
-      return refresh();
-    },
-    onError: () => (options.refreshOnError ? refresh() : undefined),
-  });
-}

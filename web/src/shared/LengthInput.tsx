@@ -12,6 +12,7 @@ interface Props {
   /** A length in mm; none where the field was emptied. */
   onChange: (mm: number | null) => void;
   error?: string | undefined;
+  withAsterisk?: boolean;
 }
 
 /** A length as it is typed: millimetres, or inches as kitchen fractions, whichever are shown. */

@@ -37,7 +37,14 @@ export function useAddress() {
   const [draft, setDraft] = useState(search);
   const latest = useRef(search);
   const waiting = useRef<ReturnType<typeof setTimeout>>(undefined);
+  /** Addresses that were written here and are not drawn yet: on a slow machine they come back late. */
+  const onTheWay = useRef<string[]>([]);
   useEffect(() => {
+    const own = onTheWay.current.indexOf(search);
+    if (own >= 0) {
+      onTheWay.current = search === latest.current ? [] : onTheWay.current.slice(own + 1);
+      return;
+    }
     // Someone else changed the address: a link, the back button.
     if (waiting.current === undefined && latest.current !== search) {
       latest.current = search;
@@ -47,7 +54,9 @@ export function useAddress() {
   const write = useCallback(() => {
     clearTimeout(waiting.current);
     waiting.current = undefined;
-    if (window.location.search !== latest.current) void navigate(latest.current || '?', { replace: true });
+    if (window.location.search === latest.current) return;
+    onTheWay.current.push(latest.current);
+    void navigate(latest.current || '?', { replace: true });
   }, [navigate]);
   useEffect(() => () => clearTimeout(waiting.current), []);
   const change = useCallback(

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { clock, day, grams, hour, inUnit, length, percent, readLength } from './format';
+import type { CivilTime, Day, Moment } from '../api/time';
+import { civil, clock, day, grams, hour, length, percent, readLength } from './format';
 
 describe('lengths', () => {
   it('are written as a cook writes them', () => {
@@ -19,27 +20,6 @@ describe('lengths', () => {
     expect(length(165, 'in')).toBe('6-1/2');
     expect(length(27, 'in')).toBe('1-1/16');
     expect(length(0.2, 'in')).toBe('<1/16');
-  });
-});
-
-describe('sentences', () => {
-  const said = (words: string) => inUnit(words, 'in');
-  it('are said in inches, every length of them', () => {
-    expect(said('210 mm clears a 50 mm cut with 135 mm of travel, less 25 mm for the pinch.')).toBe(
-      '8-1/4 in clears a 2 in cut with 5-3/8 in of travel, less 1 in for the pinch.',
-    );
-    expect(said('76 to 600 mm')).toBe('3 to 23-5/8 in');
-    expect(said('6.35 × 6.35 × 50.8 mm')).toBe('1/4 × 1/4 × 2 in');
-  });
-
-  it('keep what is no length, and what is finer than a sixteenth', () => {
-    expect(said('Carrot is firm (4 of 5): 3 mmol, 20 strokes.')).toBe(
-      'Carrot is firm (4 of 5): 3 mmol, 20 strokes.',
-    );
-    expect(said('the ends differ by 0.42 mm; allowed: 0.5 to 5 mm')).toBe(
-      'the ends differ by 0.42 mm; allowed: 0.5 to 5 mm',
-    );
-    expect(inUnit('a 50 mm cut', 'mm')).toBe('a 50 mm cut');
   });
 });
 
@@ -76,7 +56,21 @@ describe('other figures', () => {
   it('writes times, weights and days', () => {
     expect(clock(250)).toBe('4:10');
     expect(grams(1587)).toBe('1.6 kg');
-    expect(day('2026-10-06T18:30:00')).toBe('Tue 6 Oct');
-    expect(hour('2026-10-06T18:30:00', 110)).toBe('20:20');
+    expect(day('2026-10-06' as Day)).toBe('Tue 6 Oct');
+    expect(hour('2026-10-06T18:30:00' as CivilTime, 110)).toBe('20:20');
+  });
+});
+
+describe('a moment', () => {
+  const at = (moment: string, zone: string) => civil(moment as Moment, zone);
+  it('has the hour of the clock on the wall, on both sides of a change of summer time', () => {
+    expect(at('2026-10-25T00:30:00Z', 'Europe/Lisbon')).toBe('2026-10-25T01:30:00');
+    expect(at('2026-10-25T01:30:00Z', 'Europe/Lisbon')).toBe('2026-10-25T01:30:00');
+    expect(at('2026-10-06T17:10:04.250Z', 'Europe/Lisbon')).toBe('2026-10-06T18:10:04');
+  });
+
+  it('falls on the day that it is where the school is', () => {
+    expect(day(at('2026-10-06T23:30:00Z', 'Pacific/Kiritimati'))).toBe('Wed 7 Oct');
+    expect(hour(at('2026-10-06T00:00:00Z', 'America/St_Johns'))).toBe('21:30');
   });
 });

@@ -1,9 +1,15 @@
 import { useLocalStorage } from '@mantine/hooks';
+import type { CivilTime, Day, Moment } from '../api/time';
 
 /** How lengths are shown. They are always millimetres on the wire. */
 export type Unit = 'mm' | 'in';
 
-export const useUnit = () => useLocalStorage<Unit>({ key: 'yard-notch-unit', defaultValue: 'mm' });
+const KEPT_UNDER = 'yard-notch-unit';
+
+export const useUnit = () => useLocalStorage<Unit>({ key: KEPT_UNDER, defaultValue: 'mm' });
+
+/** The unit that is shown, where no component asks. */
+export const shownUnit = (): Unit => (localStorage.getItem(KEPT_UNDER) === '"in"' ? 'in' : 'mm');
 
 const MM_PER_INCH = 25.4;
 
@@ -46,19 +52,6 @@ export function readLength(text: string, unit: Unit): number | undefined {
   return exact((Number(whole ?? 0) + Number(above) / Number(below)) * MM_PER_INCH);
 }
 
-/** Finer than this a length stays in mm: the nearest sixteenth would say something else. */
-const FINE = MM_PER_INCH / 16;
-
-/** A sentence with its lengths in the unit that is shown: `clears a 50 mm cut`, `3 to 600 mm`, `5 × 5 × 50 mm`. */
-export function inUnit(words: string, unit: Unit): string {
-  if (unit === 'mm') return words;
-  return words.replace(/(\d+(?:\.\d+)?(?:(?: to |–| × )\d+(?:\.\d+)?)*) mm\b/g, (all, sizes: string) => {
-    const numbers = sizes.split(/ to |–| × /).map(Number);
-    if (numbers.some((mm) => mm > 0 && mm < FINE)) return all;
-    return `${sizes.replace(/\d+(?:\.\d+)?/g, (mm) => length(Number(mm), unit))} ${unit}`;
-  });
-}
-
 /** A length with its unit. */
 export const withUnit = (mm: number, unit: Unit) => `${length(mm, unit)} ${unit}`;
 
@@ -80,17 +73,33 @@ export const minutes = (m: number) => (m >= 10 ? String(Math.round(m)) : m.toFix
 const DAYS = ['Sun', 'Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat'];
 const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
 
-/** A civil date or date-time, `Tue 6 Oct`. The school's own clock: no time zone is applied. */
-export function day(civil: string): string {
+/** A day of the school's calendar, `Tue 6 Oct`; no time zone is applied. */
+export function day(civil: Day | CivilTime): string {
   const date = new Date(`${civil.slice(0, 10)}T00:00:00Z`);
   return `${DAYS[date.getUTCDay()] ?? ''} ${date.getUTCDate()} ${MONTHS[date.getUTCMonth()] ?? ''}`;
 }
 
-/** `18:30` of a civil date-time, moved on by some minutes. */
-export function hour(civil: string, later = 0): string {
+/** `18:30` of a civil time, moved on by some minutes. */
+export function hour(civil: CivilTime, later = 0): string {
   const [h = '0', m = '0'] = civil.slice(11, 16).split(':');
   const at = (Number(h) * 60 + Number(m) + later) % (24 * 60);
   return `${String(Math.floor(at / 60)).padStart(2, '0')}:${String(at % 60).padStart(2, '0')}`;
+}
+
+/** The civil time of a moment by the clock on a school's wall. */
+export function civil(moment: Moment, zone: string): CivilTime {
+  const parts = new Intl.DateTimeFormat('en-GB', {
+    timeZone: zone,
+    hourCycle: 'h23',
+    year: 'numeric',
+    month: '2-digit',
+    day: '2-digit',
+    hour: '2-digit',
+    minute: '2-digit',
+    second: '2-digit',
+  }).formatToParts(new Date(moment));
+  const part = (type: Intl.DateTimeFormatPartTypes) => parts.find((each) => each.type === type)?.value ?? '';
+  return `${part('year')}-${part('month')}-${part('day')}T${part('hour')}:${part('minute')}:${part('second')}` as CivilTime;
 }
 
 /** First letter large. */

@@ -2,7 +2,7 @@
 
 use serde::Serialize;
 
-use crate::catalogue::{Catalogue, Edge, HoningAngle, KnifeType, Schools};
+use crate::catalogue::{Catalogue, Doctrines, Edge, HoningAngle, KnifeType};
 use crate::units::{Degrees, Millimetres};
 
 /// How to find an angle with this knife.
@@ -71,9 +71,9 @@ pub fn angle_aid(
 
 /// The angle that a knife is kept at: the one that is written down for it, or the school's, or the
 /// middle of its type's range; none for teeth.
-pub fn own_angle(kind: &KnifeType, written: Option<Degrees>, school: &Schools) -> Option<Degrees> {
+pub fn own_angle(kind: &KnifeType, written: Option<Degrees>, doctrines: &Doctrines) -> Option<Degrees> {
     let range = kind.angle?;
-    let degrees = match school.honing_angle {
+    let degrees = match doctrines.honing_angle {
         HoningAngle::Own => return written.or_else(|| Degrees::new(f64::midpoint(range.from, range.to)).ok()),
         HoningAngle::Fifteen => 15.0,
         HoningAngle::Twenty => 20.0,

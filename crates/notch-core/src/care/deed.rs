@@ -3,7 +3,7 @@
 use jiff::civil::Date;
 use serde::{Deserialize, Serialize};
 
-use crate::catalogue::{Catalogue, Edge, Habit, KnifeType, PullThrough, Schools};
+use crate::catalogue::{Catalogue, Doctrines, Edge, Habit, KnifeType, PullThrough};
 use crate::problem::Problem;
 use crate::records::{EdgeState, angle_problem};
 use crate::units::Degrees;
@@ -145,53 +145,65 @@ impl CareDeed {
 
 impl CareFields {
     /// Every problem in the fields, for a knife of this type on this day.
-    pub fn check(&self, catalogue: &Catalogue, kind: &KnifeType, schools: &Schools, today: Date) -> Vec<Problem> {
+    pub fn check(&self, catalogue: &Catalogue, kind: &KnifeType, doctrines: &Doctrines, today: Date) -> Vec<Problem> {
         let teeth = kind.edge == Edge::Serrated;
         let mut problems = Vec::new();
         if self.on_day > today {
-            problems.push(Problem::new("/on_day", "day", self.on_day, "is in the future", format!("{today} or before")));
+            problems.push(Problem::new("/on_day", "Day", self.on_day, "is in the future", format!("{today} or before")));
         }
         match &self.deed {
             CareDeed::Hone { angle, strokes } => {
                 if teeth {
                     problems.push(Problem::new(
                         "/kind",
-                        "honing",
+                        "Write down",
                         &kind.name,
                         "has teeth that a plain steel does not fit",
                         "send it out",
                     ));
                 }
-                problems.extend(Problem::unless_within("/strokes", "strokes a side", i64::from(*strokes), 1, 50));
+                problems.extend(Problem::unless_within("/strokes", "Strokes a side", i64::from(*strokes), 1, 50));
                 problems.extend(angle.and_then(|angle| angle_problem(catalogue, "/angle", angle)));
             }
             CareDeed::Stone { angle, strokes, grits } => {
                 if teeth {
                     let why = "has teeth that a flat stone grinds away";
-                    problems.push(Problem::new("/kind", "stone", &kind.name, why, "replace it or send it out"));
+                    problems.push(Problem::new("/kind", "Write down", &kind.name, why, "replace it or send it out"));
                 }
-                problems.extend(Problem::unless_within("/strokes", "strokes a side", i64::from(*strokes), 1, 200));
+                problems.extend(Problem::unless_within("/strokes", "Strokes a side", i64::from(*strokes), 1, 200));
                 problems.extend(angle.and_then(|angle| angle_problem(catalogue, "/angle", angle)));
                 if grits.is_empty() || grits.len() > 4 {
-                    problems.push(Problem::new("/grits", "grits", grits.len(), "are not what one stone session uses", "1 to 4"));
+                    problems.push(Problem::new(
+                        "/grits",
+                        "Grits, coarse first",
+                        grits.len(),
+                        "are not what one stone session uses",
+                        "1 to 4",
+                    ));
                 }
                 for (index, grit) in grits.iter().enumerate() {
-                    problems.extend(Problem::unless_within(&format!("/grits/{index}"), "grit", i64::from(*grit), 80, 30_000));
+                    problems.extend(Problem::unless_within(
+                        &format!("/grits/{index}"),
+                        "Grits, coarse first",
+                        i64::from(*grit),
+                        80,
+                        30_000,
+                    ));
                 }
             }
             CareDeed::PaperTest { clean } => {
                 let cuts = i64::from(catalogue.care.test.paper_cuts);
-                problems.extend(Problem::unless_within("/clean", "clean cuts", i64::from(*clean), 0, cuts));
+                problems.extend(Problem::unless_within("/clean", "Clean cuts", i64::from(*clean), 0, cuts));
             }
-            CareDeed::Habit { habit: Habit::PullThrough } if schools.pull_through == PullThrough::Never => {
+            CareDeed::Habit { habit: Habit::PullThrough } if doctrines.pull_through == PullThrough::Never => {
                 let why = "is never used in this course";
-                problems.push(Problem::new("/habit", "habit", "pull-through sharpener", why, "steel and stone"));
+                problems.push(Problem::new("/habit", "Which", "pull-through sharpener", why, "steel and stone"));
             }
-            CareDeed::Incident => problems.extend(Problem::unless_text("/words", "what happened", &self.words, 200)),
+            CareDeed::Incident => problems.extend(Problem::unless_text("/words", "What happened", &self.words, 200)),
             CareDeed::TomatoTest { .. } | CareDeed::SentOut | CareDeed::CameBack | CareDeed::Habit { .. } => {}
         }
         if self.words.chars().count() > 200 {
-            problems.push(Problem::new("/words", "words", &self.words, "are too many", "up to 200 characters"));
+            problems.push(Problem::new("/words", "Words", &self.words, "are too many", "up to 200 characters"));
         }
         problems
     }

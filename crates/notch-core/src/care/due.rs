@@ -3,9 +3,9 @@
 use jiff::civil::Date;
 use serde::Serialize;
 
-use crate::catalogue::{Catalogue, Edge, Habit, KnifeType, Schools, SteelOrStone};
-use crate::progress::day;
+use crate::catalogue::{Catalogue, Doctrines, Edge, Habit, KnifeType, SteelOrStone};
 use crate::records::{Bolster, EdgeState, KnifeFields};
+use crate::words::day;
 
 /// A stretch of class with a knife.
 #[derive(Clone, Copy, Debug, PartialEq)]
@@ -32,6 +32,11 @@ impl Wear {
     /// Both together.
     pub fn total(&self) -> f64 {
         self.board_minutes + self.habit_minutes
+    }
+
+    /// The same to the minute.
+    pub fn minutes(&self) -> u32 {
+        self.total().round() as u32
     }
 }
 
@@ -89,6 +94,18 @@ pub enum DueKind {
     TestToday,
 }
 
+impl DueKind {
+    /// Belongs to the morning of a class: alike for all knives of a kind.
+    pub const fn is_of_the_class(self) -> bool {
+        matches!(self, DueKind::HoneToday | DueKind::TestToday)
+    }
+
+    /// The edge has to be ground, or the knife sent out.
+    pub const fn is_of_the_edge(self) -> bool {
+        matches!(self, DueKind::StoneNow | DueKind::StoneThisWeek | DueKind::SendOut)
+    }
+}
+
 /// Something that is due for a knife, with the reason.
 #[derive(Clone, Debug, PartialEq, Eq, Serialize)]
 #[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
@@ -108,7 +125,7 @@ pub fn due(
     catalogue: &Catalogue,
     (kind, knife): (&KnifeType, &KnifeFields),
     history: &CareHistory,
-    schools: &Schools,
+    doctrines: &Doctrines,
     today: Date,
     class_today: bool,
 ) -> Vec<Due> {
@@ -119,7 +136,7 @@ pub fn due(
         return found;
     }
     if knife.edge_state == EdgeState::Dull {
-        let repair = if kind.edge == Edge::Serrated || schools.steel_or_stone == SteelOrStone::Steel {
+        let repair = if kind.edge == Edge::Serrated || doctrines.steel_or_stone == SteelOrStone::Steel {
             "replace it or send it out"
         } else {
             "to the stone"
@@ -129,11 +146,11 @@ pub fn due(
             "failed its test",
             format!("Out of class until it passes: {repair}, then three clean cuts in paper."),
         );
-    } else if let Some((what, title, why)) = grinding(catalogue, kind, knife, history, schools, today) {
+    } else if let Some((what, title, why)) = grinding(catalogue, kind, knife, history, doctrines, today) {
         say(what, title, why);
     }
     let in_class = class_today && knife.edge_state == EdgeState::Sharp;
-    let steel = kind.edge == Edge::Straight && schools.steel_or_stone != SteelOrStone::Stone;
+    let steel = kind.edge == Edge::Straight && doctrines.steel_or_stone != SteelOrStone::Stone;
     if in_class && steel && history.honed_on != Some(today) {
         let hone = &catalogue.care.hone;
         let before = history.honed_on.map_or("never logged".to_owned(), |on| format!("last on {}", day(on)));
@@ -156,7 +173,7 @@ fn grinding(
     kind: &KnifeType,
     knife: &KnifeFields,
     history: &CareHistory,
-    schools: &Schools,
+    doctrines: &Doctrines,
     today: Date,
 ) -> Option<(DueKind, &'static str, String)> {
     let (care, worn) = (&catalogue.care, history.wear.total());
@@ -187,7 +204,7 @@ fn grinding(
     if knife.bolster == Bolster::Full {
         why.push_str(" Full bolster: the stone does not reach the heel.");
     }
-    Some(if schools.steel_or_stone == SteelOrStone::Steel {
+    Some(if doctrines.steel_or_stone == SteelOrStone::Steel {
         (DueKind::SendOut, "send out to be ground", why)
     } else if worn >= late {
         (DueKind::StoneNow, "stone now", why)

@@ -3,7 +3,9 @@
 mod angle;
 mod deed;
 mod due;
+mod event;
 
 pub use angle::{AngleAid, angle_aid, own_angle};
 pub use deed::{CareDeed, CareFields, CareKind};
 pub use due::{CareHistory, Due, DueKind, Use, Wear, due, wear};
+pub use event::CareEvent;

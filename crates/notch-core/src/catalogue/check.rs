@@ -4,7 +4,9 @@ use std::collections::BTreeSet;
 
 use thiserror::Error;
 
-use super::{BoardMaterial, Catalogue, CutFamily, Dimension, Grip, Habit, Hold, Motion, Schools, SegmentKind, Shape, TargetSize};
+use super::{
+    BoardMaterial, Catalogue, CutFamily, Dimension, Doctrines, Grip, Habit, Hold, Motion, SegmentKind, Shape, TargetSize,
+};
 use crate::units::Millimetres;
 
 /// Why the data files are refused.
@@ -85,13 +87,13 @@ pub(super) fn check(catalogue: &Catalogue) -> Result<(), CatalogueError> {
     mistakes.unique("tolerance", catalogue.tolerances.iter().map(|t| &t.id));
     mistakes.unique("fault", catalogue.faults.iter().map(|f| &f.id));
     mistakes.unique("caution", catalogue.cautions.iter().map(|c| &c.id));
-    mistakes.unique("question", catalogue.schools.iter().map(|q| &q.id));
+    mistakes.unique("question", catalogue.doctrines.iter().map(|q| &q.id));
     check_knives(catalogue, &mut mistakes);
     check_foods(catalogue, &mut mistakes);
     check_standards(catalogue, &mut mistakes);
     check_words(catalogue, &mut mistakes);
     check_progress(catalogue, &mut mistakes);
-    check_schools(catalogue, &mut mistakes);
+    check_doctrines(catalogue, &mut mistakes);
     check_care(catalogue, &mut mistakes);
     if mistakes.0.is_empty() { Ok(()) } else { Err(CatalogueError::Wrong(mistakes.0)) }
 }
@@ -236,18 +238,18 @@ fn check_progress(catalogue: &Catalogue, mistakes: &mut Mistakes) {
 
 /// The questions of the data file are those that the code asks, school by school; the others are
 /// decided by a field of the course.
-fn check_schools(catalogue: &Catalogue, mistakes: &mut Mistakes) {
-    for question in &catalogue.schools {
-        let coded = Schools::QUESTIONS.iter().find(|(id, _)| *id == question.id).map(|(_, schools)| *schools);
-        let ids: Vec<&str> = question.schools.iter().map(|school| school.id.as_str()).collect();
+fn check_doctrines(catalogue: &Catalogue, mistakes: &mut Mistakes) {
+    for question in &catalogue.doctrines {
+        let coded = Doctrines::QUESTIONS.iter().find(|(id, _)| *id == question.id).map(|(_, doctrines)| *doctrines);
+        let ids: Vec<&str> = question.doctrines.iter().map(|doctrine| doctrine.id.as_str()).collect();
         let sound = match &question.decided_by {
             Some(field) => ids.is_empty() && coded.is_none() && ["standard_set", "tolerance"].contains(&field.as_str()),
-            None => coded.is_some_and(|schools| schools == ids),
+            None => coded.is_some_and(|doctrines| doctrines == ids),
         };
-        mistakes.unless(sound, || format!("question {}: its schools are not those that the rules know", question.id));
+        mistakes.unless(sound, || format!("question {}: its doctrines are not those that the rules know", question.id));
     }
-    for (id, _) in Schools::QUESTIONS {
-        mistakes.unless(catalogue.schools.iter().any(|question| question.id == *id), || format!("question {id} is not there"));
+    for (id, _) in Doctrines::QUESTIONS {
+        mistakes.unless(catalogue.doctrines.iter().any(|question| question.id == *id), || format!("question {id} is not there"));
     }
 }
 

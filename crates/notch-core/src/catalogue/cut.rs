@@ -4,6 +4,8 @@ use std::collections::BTreeMap;
 
 use serde::{Deserialize, Serialize};
 
+use crate::text;
+use crate::text::{Bare, Text};
 use crate::units::Millimetres;
 
 /// Family of a cut: the chain of work that makes it.
@@ -21,6 +23,60 @@ pub enum CutFamily {
     Chop,
     /// In-hand work.
     Hand,
+}
+
+/// What the pieces of a cut are: it decides how they are counted, and which foods take the cut.
+#[derive(Clone, Copy, Debug, PartialEq, Eq, PartialOrd, Ord, Serialize, Deserialize)]
+#[serde(rename_all = "snake_case")]
+#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
+pub enum CutForm {
+    /// Long and square.
+    Stick,
+    /// As long as it is wide.
+    Cube,
+    /// Square and flat.
+    Tile,
+    /// A thick slice along the food.
+    Plank,
+    /// A slice across.
+    Coin,
+    /// Half a slice across.
+    HalfMoon,
+    /// A slice across at 45°.
+    BiasCoin,
+    /// From the middle outwards.
+    Wedge,
+    /// Rolled leaves or layers sliced thin.
+    Ribbon,
+    /// Uneven, by feel.
+    Chopped,
+    /// A pile fanned over.
+    Minced,
+    /// Minced and rubbed with the flat.
+    Paste,
+    /// Without its skin.
+    Peeled,
+    /// Without its core.
+    Cored,
+    /// Between the membranes.
+    Segmented,
+    /// Barrel-shaped, with faces.
+    Turned,
+}
+
+impl CutForm {
+    /// The family that pieces of this form belong to.
+    pub const fn family(self) -> CutFamily {
+        match self {
+            CutForm::Stick => CutFamily::Strips,
+            CutForm::Cube | CutForm::Tile => CutFamily::Dice,
+            CutForm::Plank | CutForm::Coin | CutForm::HalfMoon | CutForm::BiasCoin | CutForm::Wedge | CutForm::Ribbon => {
+                CutFamily::Slices
+            }
+            CutForm::Chopped | CutForm::Minced | CutForm::Paste => CutFamily::Chop,
+            CutForm::Peeled | CutForm::Cored | CutForm::Segmented | CutForm::Turned => CutFamily::Hand,
+        }
+    }
 }
 
 /// One of the four strands of progress.
@@ -121,6 +177,17 @@ impl TargetSize {
     }
 }
 
+impl TargetSize {
+    /// The largest size that is meant: the size itself, the end of a range, the limit.
+    pub fn largest(self) -> Millimetres {
+        match self {
+            TargetSize::Exact { size } => size,
+            TargetSize::Range { to, .. } => to,
+            TargetSize::Below { limit } => limit,
+        }
+    }
+}
+
 /// The target of a cut: which sides are held to a size.
 #[derive(Clone, Copy, Debug, PartialEq, Serialize, Deserialize)]
 #[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
@@ -143,15 +210,28 @@ impl Target {
         }
     }
 
-    /// `3.2 × 3.2 × 50`, as it is written on a card.
-    pub fn written(&self) -> String {
-        let side = |size: TargetSize| match size {
-            TargetSize::Exact { size } => size.to_string(),
-            TargetSize::Range { from, to } => format!("{from}–{to}"),
-            TargetSize::Below { limit } => format!("under {limit}"),
-        };
-        let sides: Vec<String> = [self.thickness, self.width, self.length].into_iter().flatten().map(side).collect();
-        sides.join(" × ")
+    /// `3.2 × 3.2 × 50 mm`, as it is said; nothing for a cut without sizes.
+    pub fn said(&self) -> Text {
+        let sides: Vec<TargetSize> = [self.thickness, self.width, self.length].into_iter().flatten().collect();
+        let mut text = Text::default();
+        for (index, side) in sides.iter().enumerate() {
+            let last = index + 1 == sides.len();
+            if index > 0 {
+                text.push(" × ");
+            }
+            let (before, size) = match *side {
+                TargetSize::Exact { size } => (Text::default(), size),
+                TargetSize::Range { from, to } => (text![Bare(from), " to "], to),
+                TargetSize::Below { limit } => (text!["under "], limit),
+            };
+            text.push(before);
+            if last {
+                text.push(size);
+            } else {
+                text.push(Bare(size));
+            }
+        }
+        text
     }
 }
 
@@ -166,6 +246,8 @@ pub struct Cut {
     pub name: String,
     /// Family.
     pub family: CutFamily,
+    /// What the pieces are.
+    pub form: CutForm,
     /// The strand it counts for; turning has none.
     pub strand: Option<Strand>,
     /// Order within the strand, 1 first.

@@ -2,6 +2,8 @@
 
 use serde::{Deserialize, Serialize};
 
+use crate::text::{Text, marked};
+
 /// How bad a fault is.
 #[derive(Clone, Copy, Debug, PartialEq, Eq, PartialOrd, Ord, Serialize, Deserialize)]
 #[serde(rename_all = "snake_case")]
@@ -55,9 +57,11 @@ pub struct Caution {
     /// How it is marked.
     pub severity: CautionSeverity,
     /// First words, set bold.
-    pub title: String,
+    #[serde(deserialize_with = "marked")]
+    pub title: Text,
     /// The rest of the sentence.
-    pub text: String,
+    #[serde(deserialize_with = "marked")]
+    pub text: Text,
 }
 
 /// What figures say, and the cue to say.

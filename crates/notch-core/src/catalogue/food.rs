@@ -73,6 +73,45 @@ impl Skin {
     }
 }
 
+/// What can be done with a food, or what it does, beside its shape and firmness.
+#[derive(Clone, Copy, Debug, PartialEq, Eq, PartialOrd, Ord, Serialize, Deserialize)]
+#[serde(rename_all = "snake_case")]
+#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
+pub enum FoodTrait {
+    /// Slices stick to the blade.
+    Sticks,
+    /// Has a skin that is peeled.
+    Peels,
+    /// Comes apart between membranes.
+    Segments,
+    /// Has a core, or ribs, that come out.
+    Cored,
+    /// Leaves or layers that are rolled and sliced.
+    Leaves,
+    /// Firm enough to be turned.
+    Turns,
+    /// Can be rubbed to a paste.
+    Pastes,
+    /// Is crushed with the flat of a wide blade.
+    Crushes,
+    /// Has a bone to be followed along, as of fish.
+    FishBone,
+    /// Has joints to be parted.
+    Joints,
+}
+
+/// The colour that a food is drawn in.
+#[derive(Clone, Copy, Debug, PartialEq, Eq, Default, Serialize, Deserialize)]
+#[serde(rename_all = "snake_case")]
+#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
+pub enum Tint {
+    /// Pale.
+    #[default]
+    Pale,
+    /// Orange.
+    Orange,
+}
+
 /// A food of the catalogue.
 #[derive(Clone, Debug, PartialEq, Serialize, Deserialize)]
 #[serde(deny_unknown_fields)]
@@ -111,6 +150,12 @@ pub struct Food {
     /// Raw meat or fish.
     #[serde(default)]
     pub raw_animal: bool,
+    /// What can be done with it.
+    #[serde(default)]
+    pub traits: Vec<FoodTrait>,
+    /// The colour that it is drawn in.
+    #[serde(default)]
+    pub tint: Tint,
     /// Allergen that students may name.
     pub allergen: Option<String>,
     /// Ids of cautions.
@@ -124,6 +169,11 @@ pub struct Food {
 }
 
 impl Food {
+    /// Whether it has a trait.
+    pub fn is(&self, wanted: FoodTrait) -> bool {
+        self.traits.contains(&wanted)
+    }
+
     /// Height above the board when the first cuts are made; halved food lies on its flat face.
     pub fn height(&self) -> Millimetres {
         let whole = match self.shape {

@@ -175,7 +175,7 @@ pub struct Handling {
     /// Width of a bundle of sticks gathered for crosscuts.
     pub bundle_width: crate::units::Millimetres,
     /// Figures of work that is not squared.
-    pub hand_work: crate::geometry::HandWork,
+    pub hand_work: super::HandWork,
     /// Sizes that produce is bought in.
     pub produce: Produce,
 }

@@ -127,3 +127,10 @@ pub struct KnifeType {
     /// Motions that suit it, best first.
     pub motions: Vec<Motion>,
 }
+
+impl KnifeType {
+    /// Label of a knife of this type, e.g. `Flat chef's 210`.
+    pub fn label(&self, length: Millimetres) -> String {
+        format!("{} {length}", self.short)
+    }
+}

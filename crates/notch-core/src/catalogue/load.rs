@@ -7,10 +7,9 @@ use serde::de::DeserializeOwned;
 
 use super::check::{CatalogueError, check};
 use super::{
-    Catalogue, Caution, ClearanceRung, Cut, Diagnosis, Fault, Food, Grip, Handling, Hold, KnifeType, LessonSegment, Manner,
-    Motion, Produce, ProgressRules, SchoolQuestion, StandardSet, Target, TargetSize, Tolerance,
+    Catalogue, Caution, ClearanceRung, Cut, Diagnosis, DoctrineQuestion, Fault, Food, Grip, HandWork, Handling, Hold, KnifeType,
+    LessonSegment, Manner, Motion, Produce, ProgressRules, StandardSet, Target, TargetSize, Tolerance,
 };
-use crate::geometry::HandWork;
 use crate::people::Pace;
 use crate::units::{Millimetres, parse_length};
 
@@ -27,7 +26,7 @@ pub struct Sources<'a> {
     pub(super) progress: &'a str,
     pub(super) diagnoses: &'a str,
     pub(super) segments: &'a str,
-    pub(super) schools: &'a str,
+    pub(super) doctrines: &'a str,
     pub(super) parts: &'a str,
     pub(super) care: &'a str,
 }
@@ -45,7 +44,7 @@ impl Sources<'static> {
         progress: include_str!("../../data/progress.toml"),
         diagnoses: include_str!("../../data/diagnoses.toml"),
         segments: include_str!("../../data/segments.toml"),
-        schools: include_str!("../../data/schools.toml"),
+        doctrines: include_str!("../../data/doctrines.toml"),
         parts: include_str!("../../data/parts.toml"),
         care: include_str!("../../data/care.toml"),
     };
@@ -81,7 +80,7 @@ impl Catalogue {
             handling: read::<HandlingFile>("handling.toml", sources.handling)?.finish(),
             segments: read::<SegmentsFile>("segments.toml", sources.segments)?.segment,
             progress: read::<ProgressFile>("progress.toml", sources.progress)?.finish(),
-            schools: read::<SchoolsFile>("schools.toml", sources.schools)?.question,
+            doctrines: read::<DoctrinesFile>("doctrines.toml", sources.doctrines)?.question,
             parts: read::<PartsFile>("parts.toml", sources.parts)?.part,
             care: read("care.toml", sources.care)?,
         };
@@ -153,8 +152,8 @@ struct SegmentsFile {
 }
 
 #[derive(Deserialize)]
-struct SchoolsFile {
-    question: Vec<SchoolQuestion>,
+struct DoctrinesFile {
+    question: Vec<DoctrineQuestion>,
 }
 
 #[derive(Deserialize)]

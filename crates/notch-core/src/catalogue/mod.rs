@@ -3,12 +3,14 @@
 mod care;
 mod check;
 mod cut;
+mod doctrine;
 mod fault;
 mod food;
+mod hand_work;
 mod handling;
 mod knife;
 mod load;
-mod school;
+mod takes;
 
 use std::collections::BTreeMap;
 
@@ -16,16 +18,17 @@ use crate::units::Millimetres;
 
 pub use care::{BoardMaterial, BoardWear, CareRules, Habit, HabitWear, KnifePart, PartPlace};
 pub use check::CatalogueError;
-pub use cut::{Cut, CutFamily, Dimension, StandardSet, Strand, Target, TargetSize, Tolerance};
+pub use cut::{Cut, CutFamily, CutForm, Dimension, StandardSet, Strand, Target, TargetSize, Tolerance};
+pub use doctrine::{
+    BeginnerBlade, Dishwasher, Doctrine, DoctrineQuestion, Doctrines, FingerGap, GarlicDoctrine, GripDoctrine, HoningAngle,
+    IndexOnSpine, KitSize, OnionDice, PullThrough, RefusedDoctrine, SerratedUse, SteelOrStone, TipOnBoard, Touches, TowardsSelf,
+};
 pub use fault::{Caution, CautionSeverity, Diagnosis, Fault, FaultSeverity};
-pub use food::{Food, ProduceSize, Shape, Skin};
+pub use food::{Food, FoodTrait, ProduceSize, Shape, Skin, Tint};
+pub use hand_work::HandWork;
 pub use handling::{Grip, Handling, Hold, LessonSegment, Manner, Motion, Produce, SegmentKind, Third};
 pub use knife::{AngleRange, BoardWork, Edge, KnifeType, LengthRange, Profile};
 pub use load::Sources;
-pub use school::{
-    BeginnerBlade, Dishwasher, FingerGap, GarlicSchool, GripSchool, HoningAngle, IndexOnSpine, KitSize, OnionDice, PullThrough,
-    RefusedSchool, School, SchoolQuestion, Schools, SerratedUse, SteelOrStone, TipOnBoard, Touches, TowardsSelf,
-};
 
 /// Thresholds of the five notches and the ladder of blade lengths.
 #[derive(Clone, Debug, PartialEq, serde::Serialize, serde::Deserialize)]
@@ -62,6 +65,22 @@ pub struct ClearanceRung {
     /// In how many strands the notch must be cut.
     #[serde(default)]
     pub strands: usize,
+    /// The special clearance: knives with a clearance of their own, and blades beyond the rung before.
+    #[serde(default)]
+    pub special: bool,
+}
+
+impl ProgressRules {
+    /// The longest blade that length alone clears.
+    pub fn longest_by_length(&self) -> Millimetres {
+        let plain = self.ladder.iter().filter(|rung| !rung.special);
+        plain.map(|rung| rung.length).fold(Millimetres::ZERO, Millimetres::longer)
+    }
+
+    /// The rung of the special clearance.
+    pub fn special_rung(&self) -> Option<&ClearanceRung> {
+        self.ladder.iter().find(|rung| rung.special)
+    }
 }
 
 /// The five notches of a strand, in the order they are cut.
@@ -124,7 +143,7 @@ pub struct Catalogue {
     /// Notch thresholds and the blade ladder.
     pub progress: ProgressRules,
     /// Questions with schools.
-    pub schools: Vec<SchoolQuestion>,
+    pub doctrines: Vec<DoctrineQuestion>,
     /// Parts of a knife.
     pub parts: Vec<KnifePart>,
     /// Figures of edge care.

@@ -4,6 +4,6 @@ mod section;
 mod silhouette;
 mod solid;
 
-pub use section::{Outline, PieceGrid, SectionDrawing, flat_first_section, section};
-pub use silhouette::{Silhouette, outline, silhouette};
+pub use section::{FoodOutline, PieceGrid, SectionDrawing, flat_first_section, food_section};
+pub use silhouette::{Silhouette, blade_silhouette, silhouette};
 pub use solid::{Solid, SolidBlock, SolidRing, kitchen_blocks, solid, squared_blocks};

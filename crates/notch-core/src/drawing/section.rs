@@ -11,7 +11,7 @@ use crate::units::Millimetres;
 #[derive(Clone, Copy, Debug, PartialEq, Serialize)]
 #[serde(tag = "kind", rename_all = "snake_case")]
 #[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
-pub enum Outline {
+pub enum FoodOutline {
     /// Round or egg-shaped.
     Ellipse {
         /// Full width.
@@ -44,13 +44,13 @@ pub enum Outline {
     },
 }
 
-impl Outline {
+impl FoodOutline {
     /// Full width and height, mm.
     fn extent(self) -> (f64, f64) {
         match self {
-            Outline::Ellipse { width, height } | Outline::Rectangle { width, height } => (width.get(), height.get()),
-            Outline::Rings { width, halved: false, .. } => (width.get(), width.get()),
-            Outline::Rings { width, .. } | Outline::Arch { width, .. } => (width.get(), width.get() / 2.0),
+            FoodOutline::Ellipse { width, height } | FoodOutline::Rectangle { width, height } => (width.get(), height.get()),
+            FoodOutline::Rings { width, halved: false, .. } => (width.get(), width.get()),
+            FoodOutline::Rings { width, .. } | FoodOutline::Arch { width, .. } => (width.get(), width.get() / 2.0),
         }
     }
 }
@@ -80,15 +80,15 @@ pub struct PieceGrid {
 #[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
 pub struct SectionDrawing {
     /// Outside.
-    pub outline: Outline,
+    pub outline: FoodOutline,
     /// Pieces inside; none for slices, chopping and layered food.
     pub pieces: Vec<PieceGrid>,
 }
 
 /// Draws the thickest section of a food with its squared pieces; `None` for a bundle.
-pub fn section(food: &Food, cut: &Cut, target: &Target, blocks: &[Block]) -> Option<SectionDrawing> {
+pub fn food_section(food: &Food, cut: &Cut, target: &Target, blocks: &[Block]) -> Option<SectionDrawing> {
     let first = blocks.first().filter(|block| block.planks > 0 && block.sticks > 0);
-    let ellipse = |width, height| Outline::Ellipse { width, height };
+    let ellipse = |width, height| FoodOutline::Ellipse { width, height };
     let outline = match food.shape {
         Shape::Frustum { big_end: d, .. } | Shape::Cylinder { diameter: d, .. } => {
             let d = first.map_or(d, |block| block.section);
@@ -97,10 +97,10 @@ pub fn section(food: &Food, cut: &Cut, target: &Target, blocks: &[Block]) -> Opt
         Shape::Ball { diameter: d, .. } | Shape::Cone { diameter: d, .. } => ellipse(d, d),
         Shape::Ellipsoid { width, height, .. } => ellipse(width, height),
         Shape::LayeredBall { diameter: width, layers } | Shape::LayeredCylinder { diameter: width, layers, .. } => {
-            Outline::Rings { width, layers, halved: food.halve }
+            FoodOutline::Rings { width, layers, halved: food.halve }
         }
-        Shape::Stalk { width, thickness: wall, .. } => Outline::Arch { width, wall },
-        Shape::Block { width, height, .. } | Shape::Sheet { width, wall: height, .. } => Outline::Rectangle { width, height },
+        Shape::Stalk { width, thickness: wall, .. } => FoodOutline::Arch { width, wall },
+        Shape::Block { width, height, .. } | Shape::Sheet { width, wall: height, .. } => FoodOutline::Rectangle { width, height },
         Shape::Bundle { .. } => return None,
     };
     let seen = match food.shape {
@@ -113,12 +113,12 @@ pub fn section(food: &Food, cut: &Cut, target: &Target, blocks: &[Block]) -> Opt
 /// Draws the thickest section of a food that is worked flat first; `None` where it has no segment.
 pub fn flat_first_section(food: &Food, cut: &Cut, target: &Target, kitchen: &KitchenWork) -> Option<SectionDrawing> {
     let thickest = kitchen.segments.get(..1)?;
-    let outline = thickest.first().map(|part| Outline::Ellipse { width: part.width, height: part.height })?;
+    let outline = thickest.first().map(|part| FoodOutline::Ellipse { width: part.width, height: part.height })?;
     Some(SectionDrawing { outline, pieces: end_on(outline, &kitchen_blocks(food, cut, target, thickest)) })
 }
 
 /// Blocks as they are seen along the food.
-fn end_on(outline: Outline, blocks: &[SolidBlock]) -> Vec<PieceGrid> {
+fn end_on(outline: FoodOutline, blocks: &[SolidBlock]) -> Vec<PieceGrid> {
     let (width, height) = outline.extent();
     let of = |block: &SolidBlock| {
         let ([_, low, left], [_, piece_height, piece_width], [_, rows, columns]) = (block.at, block.piece, block.count);

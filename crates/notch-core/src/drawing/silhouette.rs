@@ -61,7 +61,7 @@ fn form(profile: Profile) -> Form {
 
 /// Draws one knife: its type's profile with its own length, heel, bolster, tang and hollows.
 pub fn silhouette(kind: &KnifeType, knife: &KnifeFields) -> Silhouette {
-    let plain = outline(kind, knife.length, knife.heel_height);
+    let plain = blade_silhouette(kind, knife.length, knife.heel_height);
     let (l, h) = (knife.length.get().max(1.0), knife.heel_height.get().max(1.0));
     let bolster = match knife.bolster {
         Bolster::None => None,
@@ -90,7 +90,7 @@ fn hollows(l: f64, h: f64) -> String {
 }
 
 /// A plain knife of a type with a blade of `length` and `heel_height`: no bolster, hollows or rivets.
-pub fn outline(kind: &KnifeType, length: Millimetres, heel_height: Millimetres) -> Silhouette {
+pub fn blade_silhouette(kind: &KnifeType, length: Millimetres, heel_height: Millimetres) -> Silhouette {
     let (l, h) = (length.get().max(1.0), heel_height.get().max(1.0));
     let form = form(kind.profile);
     let (tip_y, fall_x) = (form.tip * h, form.fall * l);
@@ -175,8 +175,8 @@ mod tests {
     fn a_longer_blade_is_drawn_longer_and_every_type_has_an_outline() {
         let catalogue = Catalogue::shipped().unwrap();
         for kind in &catalogue.knives {
-            let short = outline(kind, kind.length.from, kind.heel_height);
-            let long = outline(kind, kind.length.to, kind.heel_height);
+            let short = blade_silhouette(kind, kind.length.from, kind.heel_height);
+            let long = blade_silhouette(kind, kind.length.to, kind.heel_height);
             assert!(long.width >= short.width, "{}", kind.id);
             assert!(short.blade.starts_with('M') && short.blade.ends_with('Z'), "{}", kind.id);
             assert!(!short.blade.contains("NaN") && !short.blade.contains("inf"), "{}", kind.id);

@@ -4,10 +4,17 @@ use serde::Serialize;
 
 use super::Case;
 use crate::catalogue::{Caution, CautionSeverity, CutFamily, Edge, Grip, Motion, OnionDice};
+use crate::text;
+use crate::text::{Name, Text};
 use crate::units::Millimetres;
 
+/// Id of the caution that names students with an allergy.
+const ALLERGY: &str = "allergy";
+/// Id of the caution of level cuts.
+pub(super) const LEVEL_CUT: &str = "level_cut";
+
 /// A caution as it is shown beside the choice.
-#[derive(Clone, Debug, PartialEq, Eq, Serialize)]
+#[derive(Clone, Debug, PartialEq, Serialize)]
 #[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
 pub struct ShownCaution {
     /// Id in the catalogue.
@@ -15,9 +22,11 @@ pub struct ShownCaution {
     /// How it is marked.
     pub severity: CautionSeverity,
     /// First words, set bold.
-    pub title: String,
+    pub title: Text,
     /// The rest, with names and figures where it has any.
-    pub text: String,
+    pub text: Text,
+    /// Ids of the students that it is about; none where it is about everyone.
+    pub students: Vec<i64>,
 }
 
 impl ShownCaution {
@@ -27,6 +36,7 @@ impl ShownCaution {
             severity: caution.severity,
             title: caution.title.clone(),
             text: caution.text.clone(),
+            students: Vec::new(),
         }
     }
 }
@@ -48,7 +58,7 @@ pub(super) fn cautions(case: &Case<'_>) -> Vec<ShownCaution> {
     when(case.grip == Grip::IndexOnSpine, "index_on_spine");
     when(matches!(case.motion, Motion::Press | Motion::PivotMince), "press_hands");
     when(case.knife.kind.edge == Edge::SingleBevel, "single_bevel_hand");
-    when(case.dices_layers() && job.schools.onion_dice == OnionDice::LevelCut, "level_cut");
+    when(case.dices_layers() && job.doctrines.onion_dice == OnionDice::LevelCut, LEVEL_CUT);
     when(case.motion == Motion::Crush, "crush_wide");
     when(on_board && matches!(job.cut.family, CutFamily::Strips | CutFamily::Slices | CutFamily::Dice), "last_bit");
     let mut shown: Vec<ShownCaution> = ids
@@ -65,10 +75,12 @@ pub(super) fn cautions(case: &Case<'_>) -> Vec<ShownCaution> {
         .map(ShownCaution::of)
         .collect();
     if !job.allergic.is_empty()
-        && let Some(allergy) = job.catalogue.caution("allergy")
+        && let Some(allergy) = job.catalogue.caution(ALLERGY)
     {
         let mut caution = ShownCaution::of(allergy);
-        caution.text = format!("{} must not meet {}. {}", job.allergic.join(", "), food.name, caution.text);
+        let names = Text::joined(job.allergic.iter().map(|student| text![Name(&student.name)]), ", ");
+        caution.text = text![names, " must not meet ", food.name, ". ", caution.text];
+        caution.students = job.allergic.iter().map(|student| student.student_id).collect();
         shown.push(caution);
     }
     shown.sort_by_key(|caution| std::cmp::Reverse(caution.severity));

@@ -1,11 +1,10 @@
 //! Rules about the knife hand.
 
+use super::rule::{Said, say};
 use super::{Case, Effect, Rule};
-use crate::catalogue::{Edge, Grip, GripSchool, IndexOnSpine, Motion, TowardsSelf};
+use crate::catalogue::{Edge, Grip, GripDoctrine, IndexOnSpine, Motion, TowardsSelf};
 use crate::people::AgeBand;
 use Effect::{Against, For, Refuse};
-
-type Found = Option<(Effect, String)>;
 
 pub(super) const RULES: &[Rule] = &[
     Rule { id: "grip.pinch", text: "The pinch at the balance point is the default on the board.", check: pinch },
@@ -20,15 +19,15 @@ pub(super) const RULES: &[Rule] = &[
     Rule { id: "grip.spine_top", text: "The other hand lies on the spine to mince and to press.", check: spine_top },
 ];
 
-fn pinch(case: &Case<'_>) -> Found {
+fn pinch(case: &Case<'_>) -> Said {
     (case.grip == Grip::Pinch).then(|| {
         if case.in_hand() {
             (Refuse, say!(case, "A pinch does not cut in the hand: curl the fingers round the handle."))
         } else if case.knife.kind.edge == Edge::Serrated {
             (Against(8), say!(case, "Teeth saw: the whole hand on the handle steers better."))
-        } else if case.job.age_band == AgeBand::Child && case.job.schools.grip != GripSchool::PinchOnly {
+        } else if case.job.age_band == AgeBand::Child && case.job.doctrines.grip != GripDoctrine::PinchOnly {
             (For(8), say!(case, "Thumb and bent finger on the blade, once the handle grip is sure."))
-        } else if case.job.schools.grip == GripSchool::Handle {
+        } else if case.job.doctrines.grip == GripDoctrine::Handle {
             (For(14), say!(case, "Firmer than the handle; this course teaches the handle first."))
         } else {
             (For(30), say!(case, "Thumb and bent finger at the balance point: a nudge does not move it."))
@@ -36,15 +35,15 @@ fn pinch(case: &Case<'_>) -> Found {
     })
 }
 
-fn handle(case: &Case<'_>) -> Found {
+fn handle(case: &Case<'_>) -> Said {
     (case.grip == Grip::Handle).then(|| {
         if case.in_hand() {
             (Against(15), say!(case, "In the hand the fingers curl round, thumb ahead of the cut's end."))
         } else if case.knife.kind.edge == Edge::Serrated {
             (For(28), say!(case, "The handle is shaped for it, and sawing wants the whole hand."))
-        } else if case.job.schools.grip == GripSchool::PinchOnly {
+        } else if case.job.doctrines.grip == GripDoctrine::PinchOnly {
             (Refuse, say!(case, "This course teaches the pinch only."))
-        } else if case.job.schools.grip == GripSchool::Handle {
+        } else if case.job.doctrines.grip == GripDoctrine::Handle {
             (For(32), say!(case, "The whole hand on the handle, as this course teaches it."))
         } else if case.job.age_band == AgeBand::Child {
             (For(25), say!(case, "Small hands: the whole hand on the handle first."))
@@ -54,8 +53,8 @@ fn handle(case: &Case<'_>) -> Found {
     })
 }
 
-fn index_on_spine(case: &Case<'_>) -> Found {
-    (case.grip == Grip::IndexOnSpine).then(|| match (case.job.schools.index_on_spine, case.motion) {
+fn index_on_spine(case: &Case<'_>) -> Said {
+    (case.grip == Grip::IndexOnSpine).then(|| match (case.job.doctrines.index_on_spine, case.motion) {
         (IndexOnSpine::Never, _) => {
             (Refuse, say!(case, "This course does not allow the index on the spine: less control, a tired wrist, slips."))
         }
@@ -66,26 +65,26 @@ fn index_on_spine(case: &Case<'_>) -> Found {
     })
 }
 
-fn choked_back(case: &Case<'_>) -> Found {
+fn choked_back(case: &Case<'_>) -> Said {
     (case.grip == Grip::ChokedBack).then(|| {
         let (cut, blade) = (case.job.cut_length(), case.knife.length);
         if cut.get() > blade.get() - 50.0 && !case.in_hand() {
-            (For(14), say!(case, "Frees the whole {blade} mm for a {cut} mm cut. Less control: watched."))
+            (For(14), say!(case, "Frees the whole ", blade, " for a ", cut, " cut. Less control: watched."))
         } else {
-            (Against(30), say!(case, "Less control, and a {cut} mm cut does not need the whole {blade} mm."))
+            (Against(30), say!(case, "Less control, and a ", cut, " cut does not need the whole ", blade, "."))
         }
     })
 }
 
-fn paring(case: &Case<'_>) -> Found {
-    (case.grip == Grip::Paring).then(|| match (case.in_hand(), case.job.schools.towards_self) {
+fn paring(case: &Case<'_>) -> Said {
+    (case.grip == Grip::Paring).then(|| match (case.in_hand(), case.job.doctrines.towards_self) {
         (true, TowardsSelf::ParingOnly) => (For(30), say!(case, "Only the hand flexes; the thumb stays ahead of the cut's end.")),
         (true, TowardsSelf::Never) => (Refuse, say!(case, "This course does not cut towards oneself.")),
         (false, _) => (Refuse, say!(case, "The paring grip cuts towards the thumb: in the hand only, never on the board.")),
     })
 }
 
-fn spine_top(case: &Case<'_>) -> Found {
+fn spine_top(case: &Case<'_>) -> Said {
     (case.grip == Grip::SpineTop).then(|| {
         if case.two_handed() {
             (For(38), say!(case, "The other palm on the spine, fingers up: both hands above the edge."))

@@ -2,13 +2,17 @@
 
 use serde::Serialize;
 
-use super::{Candidate, Case, Fit, Gist, Job, ShownCaution, blade_rules, grip_rules, hold_rules, motion_rules};
-use crate::catalogue::{CutFamily, Edge, Grip, GripSchool, Hold, Motion, Third};
+use super::cautions::{self, LEVEL_CUT};
+use super::rules::{blade_rules, of_grip, of_hold, of_motion, of_third};
+use super::{Candidate, Case, Fit, Gist, Job, Rule, ShownCaution, hold_rules};
+use crate::catalogue::{CutFamily, Edge, Grip, GripDoctrine, Hold, Motion, Third};
 use crate::people::AgeBand;
+use crate::text;
+use crate::text::Text;
 
-/// What the instructor has chosen so far; what is `None` is proposed.
+/// What the instructor has fixed so far; what is `None` is proposed.
 #[derive(Clone, Copy, Debug, Default, PartialEq, Eq)]
-pub struct Wanted {
+pub struct Fixed {
     /// Index of the knife among the candidates.
     pub knife: Option<usize>,
     /// Motion.
@@ -21,10 +25,10 @@ pub struct Wanted {
     pub third: Option<Third>,
 }
 
-/// One option among others, e.g. a grip.
+/// One option among others, e.g. a grip, with how well it suits.
 #[derive(Clone, Debug, PartialEq, Serialize)]
 #[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
-pub struct Choice<T> {
+pub struct Rated<T> {
     /// The option.
     pub value: T,
     /// Its name.
@@ -59,85 +63,71 @@ pub struct Setup {
     pub third: Third,
 }
 
+/// The setup that is proposed for a job, without the words of all other options.
+#[derive(Clone, Debug, PartialEq)]
+pub struct Proposal {
+    /// The setup.
+    pub setup: Setup,
+    /// How well the knife with its motion suits, 0 to 100.
+    pub score: u8,
+    /// Whether a rule refuses a part of the setup.
+    pub refused: bool,
+    /// What the course's own way of dicing layers or its cautions add.
+    pub notes: Vec<Text>,
+}
+
 /// Everything that Plan shows for a cut.
 #[derive(Clone, Debug, PartialEq)]
 pub struct Suggestion {
-    /// What is chosen, or proposed; `None` if there is no knife at all.
+    /// What is fixed, or proposed; `None` if there is no knife at all.
     pub setup: Option<Setup>,
     /// Whether a rule refuses the setup.
     pub refused: bool,
     /// All knives, best first, refused ones last.
     pub knives: Vec<KnifeOption>,
     /// All motions for the knife of the setup.
-    pub motions: Vec<Choice<Motion>>,
+    pub motions: Vec<Rated<Motion>>,
     /// All grips.
-    pub grips: Vec<Choice<Grip>>,
+    pub grips: Vec<Rated<Grip>>,
     /// All holds.
-    pub holds: Vec<Choice<Hold>>,
+    pub holds: Vec<Rated<Hold>>,
     /// All thirds.
-    pub thirds: Vec<Choice<Third>>,
+    pub thirds: Vec<Rated<Third>>,
     /// Cautions of the setup, the gravest first.
     pub cautions: Vec<ShownCaution>,
 }
 
-/// Finds the best setup for a job among `candidates`, honouring what is `wanted`.
+/// Finds the best setup for a job among `candidates`, honouring what is `fixed`, with the reasons of
+/// every option.
 ///
-/// A wanted option that a rule refuses stays in the setup, and the suggestion says `refused`, so
-/// that the screen can show the reason. A knife index outside the candidates is ignored.
+/// A fixed option that a rule refuses stays in the setup, and the suggestion says `refused`, so that
+/// the screen can show the reason. A knife index outside the candidates is ignored.
 ///
 /// # Complexity
 /// O(knives × motions of the type × rules).
-pub fn suggest(job: &Job<'_>, candidates: &[Candidate<'_>], wanted: Wanted) -> Suggestion {
-    let mut knives: Vec<KnifeOption> =
-        candidates.iter().enumerate().map(|(index, candidate)| best_motion(job, candidate, index, wanted)).collect();
-    knives.sort_by(|a, b| {
-        let size = |option: &KnifeOption| candidates.get(option.knife).map_or(0, |c| c.numbers.len());
-        a.fit
-            .refused
-            .cmp(&b.fit.refused)
-            .then(b.fit.score.cmp(&a.fit.score))
-            .then(size(b).cmp(&size(a)))
-            .then(a.knife.cmp(&b.knife))
-    });
-    let chosen = wanted.knife.and_then(|index| knives.iter().find(|k| k.knife == index)).or(knives.first());
-    let Some((option, candidate)) = chosen.and_then(|o| candidates.get(o.knife).map(|c| (o.clone(), c))) else {
-        return Suggestion {
-            setup: None,
-            refused: true,
-            knives,
-            motions: Vec::new(),
-            grips: Vec::new(),
-            holds: Vec::new(),
-            thirds: Vec::new(),
-            cautions: Vec::new(),
-        };
-    };
-    let mut case = opening_case(job, candidate, option.motion, wanted);
-    let motions = choices(
-        Motion::ALL,
-        |m| job.catalogue.handling.motion_name(m),
-        |motion| Fit::of(motion_rules::RULES, &Case { motion, ..case }),
-    );
-    let grips =
-        choices(Grip::ALL, |g| job.catalogue.handling.grip_name(g), |grip| Fit::of(grip_rules::RULES, &Case { grip, ..case }));
-    let holds = choices(
-        Hold::ALL,
-        |h| job.catalogue.handling.hold_name(h),
-        |hold| Fit::of(hold_rules::HOLD_RULES, &Case { hold, ..case }),
-    );
-    let thirds = choices(Third::ALL, |t: Third| t.word(), |third| Fit::of(hold_rules::THIRD_RULES, &Case { third, ..case }));
-    case.grip = wanted.grip.or_else(|| best(&grips)).unwrap_or(case.grip);
-    case.hold = wanted.hold.or_else(|| best(&holds)).unwrap_or(case.hold);
-    case.third = wanted.third.or_else(|| best(&thirds)).unwrap_or(case.third);
-    let refused = option.fit.refused
-        || is_refused(&motions, case.motion)
-        || is_refused(&grips, case.grip)
-        || is_refused(&holds, case.hold)
-        || is_refused(&thirds, case.third);
+pub fn suggest(job: &Job<'_>, candidates: &[Candidate<'_>], fixed: Fixed) -> Suggestion {
+    let knives: Vec<KnifeOption> = ranked(job, candidates, fixed)
+        .into_iter()
+        .filter_map(|ranked| {
+            let candidate = candidates.get(ranked.knife)?;
+            let case = opening_case(job, candidate, ranked.motion, meant_for(fixed, ranked.knife));
+            Some(KnifeOption { knife: ranked.knife, motion: ranked.motion, fit: Fit::of(blade_rules(), &case) })
+        })
+        .collect();
+    let chosen = chosen(&knives, fixed, |option| option.knife);
+    let found = chosen.and_then(|option| Some((option.knife, option.motion, candidates.get(option.knife)?)));
+    let Some((knife, motion, candidate)) = found else { return Suggestion::without_knife(knives) };
+    let case = settled(opening_case(job, candidate, motion, fixed), fixed);
+    let handling = &job.catalogue.handling;
+    let motions = rated(Motion::ALL, |m| handling.motion_name(m), |motion| Fit::of(of_motion(), &Case { motion, ..case }));
+    let grips = rated(Grip::ALL, |g| handling.grip_name(g), |grip| Fit::of(of_grip(), &Case { grip, ..case }));
+    let holds = rated(Hold::ALL, |h| handling.hold_name(h), |hold| Fit::of(of_hold(), &Case { hold, ..case }));
+    let thirds = rated(Third::ALL, Third::word, |third| Fit::of(of_third(), &Case { third, ..case }));
+    let refused = knives.iter().any(|option| option.knife == knife && option.fit.refused) || refuses(&case);
     Suggestion {
-        setup: Some(Setup { knife: option.knife, motion: case.motion, grip: case.grip, hold: case.hold, third: case.third }),
+        setup: Some(Setup { knife, motion: case.motion, grip: case.grip, hold: case.hold, third: case.third }),
         refused,
-        cautions: super::cautions::cautions(&case),
+        cautions: cautions::cautions(&case),
         knives,
         motions,
         grips,
@@ -146,14 +136,113 @@ pub fn suggest(job: &Job<'_>, candidates: &[Candidate<'_>], wanted: Wanted) -> S
     }
 }
 
-/// The case from which the choices are judged: the usual grip and hold, unless others are wanted.
-fn opening_case<'a>(job: &'a Job<'a>, knife: &'a Candidate<'a>, motion: Motion, wanted: Wanted) -> Case<'a> {
+impl Suggestion {
+    fn without_knife(knives: Vec<KnifeOption>) -> Suggestion {
+        Suggestion {
+            setup: None,
+            refused: true,
+            knives,
+            motions: Vec::new(),
+            grips: Vec::new(),
+            holds: Vec::new(),
+            thirds: Vec::new(),
+            cautions: Vec::new(),
+        }
+    }
+}
+
+/// The setup that [`suggest`] gives, without the words of all other options.
+pub fn propose(job: &Job<'_>, candidates: &[Candidate<'_>], fixed: Fixed) -> Option<Proposal> {
+    let ranked = ranked(job, candidates, fixed);
+    let best = *chosen(&ranked, fixed, |ranked| ranked.knife)?;
+    let case = settled(opening_case(job, candidates.get(best.knife)?, best.motion, fixed), fixed);
+    let layers = case.dices_layers().then_some(hold_rules::LEVEL_CUTS);
+    let said = layers.and_then(|rule| rule.find(&case)).map(|finding| finding.words);
+    let of_level = cautions::cautions(&case).into_iter().filter(|caution| caution.id == LEVEL_CUT);
+    Some(Proposal {
+        setup: Setup { knife: best.knife, motion: case.motion, grip: case.grip, hold: case.hold, third: case.third },
+        score: best.score,
+        refused: best.refused || refuses(&case),
+        notes: said.into_iter().chain(of_level.map(|caution| text!["caution: ", caution.title])).collect(),
+    })
+}
+
+/// A knife with its best motion, as it is ranked.
+#[derive(Clone, Copy)]
+struct Ranked {
+    knife: usize,
+    motion: Motion,
+    refused: bool,
+    score: u8,
+}
+
+/// All knives, best first: those that are not refused, then the better fit, then the larger group, then
+/// the order of the candidates.
+fn ranked(job: &Job<'_>, candidates: &[Candidate<'_>], fixed: Fixed) -> Vec<Ranked> {
+    let of = |(knife, candidate): (usize, &Candidate<'_>)| {
+        let meant = meant_for(fixed, knife);
+        let motion = meant.motion.unwrap_or_else(|| suited_motion(job, candidate, meant));
+        let (refused, score) = Fit::score_of(blade_rules(), &opening_case(job, candidate, motion, meant));
+        Ranked { knife, motion, refused, score }
+    };
+    let mut all: Vec<Ranked> = candidates.iter().enumerate().map(of).collect();
+    let size = |ranked: &Ranked| candidates.get(ranked.knife).map_or(0, |candidate| candidate.numbers.len());
+    all.sort_by(|a, b| {
+        let better = a.refused.cmp(&b.refused).then(b.score.cmp(&a.score));
+        better.then(size(b).cmp(&size(a))).then(a.knife.cmp(&b.knife))
+    });
+    all
+}
+
+/// What is fixed of motion, grip and hold is meant for the fixed knife, not for comparing all others; a
+/// motion that is fixed before any knife is meant for all.
+fn meant_for(fixed: Fixed, knife: usize) -> Fixed {
+    match fixed.knife {
+        Some(named) if named == knife => fixed,
+        Some(_) => Fixed::default(),
+        None => Fixed { motion: fixed.motion, ..Fixed::default() },
+    }
+}
+
+/// The fixed knife, or the best.
+fn chosen<T>(all: &[T], fixed: Fixed, knife: impl Fn(&T) -> usize) -> Option<&T> {
+    fixed.knife.and_then(|named| all.iter().find(|each| knife(each) == named)).or(all.first())
+}
+
+/// The case with the best grip, hold and third where none is fixed.
+fn settled<'a>(mut case: Case<'a>, fixed: Fixed) -> Case<'a> {
+    let grip = best(of_grip, Grip::ALL, |grip| Case { grip, ..case });
+    let hold = best(of_hold, Hold::ALL, |hold| Case { hold, ..case });
+    let third = best(of_third, Third::ALL, |third| Case { third, ..case });
+    case.grip = fixed.grip.or(grip).unwrap_or(case.grip);
+    case.hold = fixed.hold.or(hold).unwrap_or(case.hold);
+    case.third = fixed.third.or(third).unwrap_or(case.third);
+    case
+}
+
+/// The best of the options that no rule refuses; of equals the first.
+fn best<'a, T: Copy, R: Iterator<Item = &'static Rule>>(rules: fn() -> R, all: &[T], case: impl Fn(T) -> Case<'a>) -> Option<T> {
+    let scored = all.iter().map(|option| (*option, Fit::score_of(rules(), &case(*option))));
+    let open = scored.filter(|(_, (refused, _))| !refused);
+    open.reduce(|best, next| if next.1.1 > best.1.1 { next } else { best }).map(|(option, _)| option)
+}
+
+/// Whether the motion, grip, hold or third of a case is refused.
+fn refuses(case: &Case<'_>) -> bool {
+    Fit::score_of(of_motion(), case).0
+        || Fit::score_of(of_grip(), case).0
+        || Fit::score_of(of_hold(), case).0
+        || Fit::score_of(of_third(), case).0
+}
+
+/// The case from which the options are judged: the usual grip and hold, unless others are fixed.
+fn opening_case<'a>(job: &'a Job<'a>, knife: &'a Candidate<'a>, motion: Motion, fixed: Fixed) -> Case<'a> {
     let two_handed = matches!(motion, Motion::PivotMince | Motion::Press);
     let (grip, hold) = if job.cut.family == CutFamily::Hand {
         (Grip::Paring, Hold::InHand)
     } else if two_handed {
         (Grip::SpineTop, Hold::SpineTop)
-    } else if knife.kind.edge == Edge::Serrated || job.age_band == AgeBand::Child || job.schools.grip == GripSchool::Handle {
+    } else if knife.kind.edge == Edge::Serrated || job.age_band == AgeBand::Child || job.doctrines.grip == GripDoctrine::Handle {
         (Grip::Handle, Hold::Claw)
     } else {
         (Grip::Pinch, Hold::Claw)
@@ -162,28 +251,18 @@ fn opening_case<'a>(job: &'a Job<'a>, knife: &'a Candidate<'a>, motion: Motion, 
         job,
         knife,
         motion,
-        grip: wanted.grip.unwrap_or(grip),
-        hold: wanted.hold.unwrap_or(hold),
-        third: wanted.third.unwrap_or(Third::for_firmness(job.food.firmness)),
+        grip: fixed.grip.unwrap_or(grip),
+        hold: fixed.hold.unwrap_or(hold),
+        third: fixed.third.unwrap_or(Third::for_firmness(job.food.firmness)),
         quiet: false,
     }
 }
 
-/// The knife with the motion that suits it best, or with the wanted one; of equals the motion that
-/// the type is made for.
-fn best_motion(job: &Job<'_>, candidate: &Candidate<'_>, index: usize, wanted: Wanted) -> KnifeOption {
-    let is_wanted = wanted.knife.is_none_or(|knife| knife == index);
-    let fixed = wanted.motion.filter(|_| is_wanted);
-    // What is wanted of grip and hold is meant for the wanted knife, not for comparing all others.
-    let wanted = if wanted.knife == Some(index) { wanted } else { Wanted::default() };
-    let motion = fixed.unwrap_or_else(|| suited_motion(job, candidate, wanted));
-    KnifeOption { knife: index, motion, fit: Fit::of(blade_rules(), &opening_case(job, candidate, motion, wanted)) }
-}
-
-/// The motion in which a knife scores best; scores are compared without words.
-fn suited_motion(job: &Job<'_>, candidate: &Candidate<'_>, wanted: Wanted) -> Motion {
+/// The motion in which a knife scores best, of equals the one that the type is made for; scores are
+/// compared without words.
+fn suited_motion(job: &Job<'_>, candidate: &Candidate<'_>, fixed: Fixed) -> Motion {
     let rank = |motion: &Motion| {
-        let (refused, score) = Fit::score_of(blade_rules(), &opening_case(job, candidate, *motion, wanted));
+        let (refused, score) = Fit::score_of(blade_rules(), &opening_case(job, candidate, *motion, fixed));
         (refused, u8::MAX - score)
     };
     candidate.kind.motions.iter().copied().min_by_key(rank).unwrap_or(Motion::Push)
@@ -191,70 +270,19 @@ fn suited_motion(job: &Job<'_>, candidate: &Candidate<'_>, wanted: Wanted) -> Mo
 
 /// A knife with its best motion, in short.
 pub(crate) fn gist(job: &Job<'_>, candidate: &Candidate<'_>) -> (Motion, Gist) {
-    let motion = suited_motion(job, candidate, Wanted::default());
-    (motion, Gist::of(blade_rules(), &opening_case(job, candidate, motion, Wanted::default())))
+    let motion = suited_motion(job, candidate, Fixed::default());
+    (motion, Gist::of(blade_rules(), &opening_case(job, candidate, motion, Fixed::default())))
 }
 
 /// The score of a knife with its best motion; `None` if each is refused. No words are made.
 pub(crate) fn best_score(job: &Job<'_>, knife: &Candidate<'_>) -> Option<u8> {
     let scores = knife.kind.motions.iter().map(|motion| {
-        let case = opening_case(job, knife, *motion, Wanted::default());
+        let case = opening_case(job, knife, *motion, Fixed::default());
         Fit::score_of(blade_rules(), &case)
     });
     scores.filter(|(refused, _)| !refused).map(|(_, score)| score).max()
 }
 
-/// The best setup of a job without the words: what is compared when a school changes.
-#[derive(Clone, Debug, PartialEq)]
-pub(crate) struct Proposal {
-    pub setup: Setup,
-    pub score: u8,
-    pub refused: bool,
-    /// What the course's own way of dicing layers or its cautions add.
-    pub notes: Vec<String>,
-}
-
-/// The setup that [`suggest`] would propose, without the words of all other options.
-pub(crate) fn propose(job: &Job<'_>, candidates: &[Candidate<'_>]) -> Option<Proposal> {
-    let ranked = candidates.iter().enumerate().flat_map(|(index, knife)| {
-        knife.kind.motions.iter().map(move |motion| {
-            let case = opening_case(job, knife, *motion, Wanted::default());
-            let (refused, score) = Fit::score_of(blade_rules(), &case);
-            ((refused, u8::MAX - score, usize::MAX - knife.numbers.len(), index), *motion)
-        })
-    });
-    let ((refused, rest, _, index), motion) = ranked.min_by_key(|(rank, _)| *rank)?;
-    let mut case = opening_case(job, candidates.get(index)?, motion, Wanted::default());
-    let lightest = |rank: (bool, u8)| (rank.0, u8::MAX - rank.1);
-    let grip = Grip::ALL.iter().min_by_key(|grip| lightest(Fit::score_of(grip_rules::RULES, &Case { grip: **grip, ..case })));
-    let hold =
-        Hold::ALL.iter().min_by_key(|hold| lightest(Fit::score_of(hold_rules::HOLD_RULES, &Case { hold: **hold, ..case })));
-    case.grip = grip.copied().unwrap_or(case.grip);
-    case.hold = hold.copied().unwrap_or(case.hold);
-    let layers = hold_rules::HOLD_RULES.iter().find(|rule| rule.id == "hold.level_cut").filter(|_| case.dices_layers());
-    let of_level = super::cautions::cautions(&case).into_iter().filter(|caution| caution.id == "level_cut");
-    let cautions = of_level.map(|caution| format!("caution: {}", caution.title.trim_end_matches(':').to_lowercase()));
-    let said = layers.and_then(|rule| rule.find(&case)).map(|finding| finding.words);
-    Some(Proposal {
-        setup: Setup { knife: index, motion, grip: case.grip, hold: case.hold, third: case.third },
-        score: u8::MAX - rest,
-        refused,
-        notes: said.into_iter().chain(cautions).collect(),
-    })
-}
-
-fn choices<'n, T: Copy>(all: &[T], name: impl Fn(T) -> &'n str, fit: impl Fn(T) -> Fit) -> Vec<Choice<T>> {
-    all.iter().map(|&value| Choice { value, name: name(value).to_owned(), fit: fit(value) }).collect()
-}
-
-fn best<T: Copy>(choices: &[Choice<T>]) -> Option<T> {
-    choices
-        .iter()
-        .filter(|choice| !choice.fit.refused)
-        .reduce(|best, next| if next.fit.score > best.fit.score { next } else { best })
-        .map(|choice| choice.value)
-}
-
-fn is_refused<T: PartialEq>(choices: &[Choice<T>], value: T) -> bool {
-    choices.iter().any(|choice| choice.value == value && choice.fit.refused)
+fn rated<'n, T: Copy>(all: &[T], name: impl Fn(T) -> &'n str, fit: impl Fn(T) -> Fit) -> Vec<Rated<T>> {
+    all.iter().map(|&value| Rated { value, name: name(value).to_owned(), fit: fit(value) }).collect()
 }

@@ -2,7 +2,7 @@
 
 use super::{NoCount, Piece, Trimmings, WorkedFood, times};
 use crate::catalogue::{Food, Handling, Shape, Target, TargetSize};
-use crate::onion::{Cuts, Method, Wanted};
+use crate::onion::{Cuts, Method, WantedDice};
 use crate::units::Millimetres;
 
 /// Works one layered food to dice by verticals: both halves, the fewest even cuts whose steps are no
@@ -20,7 +20,7 @@ pub(super) fn dice(food: &Food, target: &Target) -> Result<WorkedFood, NoCount> 
         _ => return Err(NoCount::Irregular),
     };
     let volume = super::work::volume(food);
-    let wanted = Wanted { radius: Millimetres::clamped(diameter.get() / 2.0), layers, size, length };
+    let wanted = WantedDice { radius: Millimetres::clamped(diameter.get() / 2.0), layers, size, length };
     let usable = length.map_or(volume, |length| volume * length.get() / food.length().get());
     let nothing = WorkedFood {
         pieces: 0,

@@ -21,7 +21,7 @@ pub use cylinder::{Squared, squared_cylinder};
 pub use ellipsoid::{EllipsoidBlock, squared_ellipsoid};
 pub use flat_first::{FlatFirst, FlatFirstEgg, flat_first, flat_first_egg};
 pub use frustum::{FrustumYield, Segment, squared_frustum};
-pub use hand_work::{HandWork, Mince, Rolls, Turned, Wedges, mince, peeled, rolled_leaves, turned, wedges};
+pub use hand_work::{Mince, Rolls, Turned, Wedges, mince, peeled, rolled_leaves, turned, wedges};
 pub use kitchen::{FLAT_SHARE, KitchenSegment, KitchenWork, Way, work_flat_first};
 pub use sheet::{SheetYield, sheet};
 pub use stalk::{SquaredStalk, squared_stalk, stalk_volume};

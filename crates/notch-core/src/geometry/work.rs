@@ -7,7 +7,7 @@ use super::{
     Chain, Piece, PieceError, SquaredStalk, Strokes, core_volume, sheet, squared_cored_ball, squared_ellipsoid, squared_frustum,
     squared_stalk, stalk_volume, strokes, times, wedges,
 };
-use crate::catalogue::{Cut, CutFamily, Food, Handling, Shape, Target};
+use crate::catalogue::{Cut, CutFamily, CutForm, Food, Handling, Shape, Target};
 use crate::units::Millimetres;
 
 /// Length that long food is cut to before it is diced, since a longer block is not handled well.
@@ -107,7 +107,7 @@ pub fn work_food(food: &Food, cut: &Cut, target: &Target, handling: &Handling) -
         CutFamily::Strips if food.shape.layers().is_some() => super::layered::sticks(food, target, handling),
         CutFamily::Chop => Err(NoCount::Chopped),
         CutFamily::Hand => Err(NoCount::HandWork),
-        CutFamily::Slices if cut.id == "wedges" => in_wedges(food, handling),
+        CutFamily::Slices if cut.form == CutForm::Wedge => in_wedges(food, handling),
         CutFamily::Slices => slices(food, cut, target),
         CutFamily::Strips | CutFamily::Dice => blocks(food, cut, target, handling),
     }
@@ -314,15 +314,15 @@ fn slices(food: &Food, cut: &Cut, target: &Target) -> Result<WorkedFood, NoCount
     }
     let (t, length) = (piece.thickness().get(), food.length().get());
     let usable = length - 2.0 * food.trim.get();
-    let halves = if food.halve || cut.id == "half_moons" { 2 } else { 1 };
-    let (pieces, used) = match cut.id.as_str() {
-        "plank" => {
+    let halves = if food.halve || cut.form == CutForm::HalfMoon { 2 } else { 1 };
+    let (pieces, used) = match cut.form {
+        CutForm::Plank => {
             let height = food.height().get();
             let flat = if food.rolls { height * FLAT_SLICE_SHARE } else { 0.0 };
             let count = times(height - flat, t);
             (count, f64::from(count) * t / height)
         }
-        "bias_coins" => {
+        CutForm::BiasCoin => {
             let count = times(usable - food.width().get(), t * BIAS_STEP);
             (count, f64::from(count) * t * BIAS_STEP / length)
         }

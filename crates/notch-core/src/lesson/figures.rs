@@ -5,23 +5,7 @@ use serde::{Deserialize, Serialize};
 use crate::catalogue::{Cut, Food, Handling, Target};
 use crate::geometry::{Block, Way, WorkedFood, work_flat_first, work_food};
 use crate::people::Pace;
-
-/// How much each student cuts.
-#[derive(Clone, Copy, Debug, PartialEq, Eq, Serialize, Deserialize)]
-#[serde(tag = "kind", rename_all = "snake_case")]
-#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
-pub enum Amount {
-    /// So many finished pieces.
-    Pieces {
-        /// Pieces for each student.
-        count: u16,
-    },
-    /// So many whole units of food.
-    Units {
-        /// Units for each student.
-        count: u16,
-    },
-}
+use crate::records::Amount;
 
 /// Who cuts, and what is set aside.
 #[derive(Clone, Copy, Debug, PartialEq, Eq, Serialize, Deserialize)]

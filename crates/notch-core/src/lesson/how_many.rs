@@ -15,11 +15,11 @@ const MOST: u32 = 100_000;
 /// A share that is not above 0 and up to 1, or more pieces than 100,000.
 pub fn pieces_to_cut(good: u32, success: f64) -> Result<u32, Vec<Problem>> {
     if !(success > 0.0 && success <= 1.0) {
-        let problem = Problem::new("/success", "share of good pieces", success, "is out of range", "above 0, up to 1");
+        let problem = Problem::new("/success", "Come out good", success, "is out of range", "above 0, up to 1");
         return Err(vec![problem]);
     }
     if good > MOST {
-        return Err(vec![Problem::new("/good", "good pieces", good, "are too many", format!("up to {MOST}"))]);
+        return Err(vec![Problem::new("/good", "Good pieces for each student", good, "are too many", format!("up to {MOST}"))]);
     }
     if good == 0 {
         return Ok(0);
@@ -37,7 +37,7 @@ pub fn pieces_to_cut(good: u32, success: f64) -> Result<u32, Vec<Problem>> {
             return Ok(n as u32);
         }
         if n >= f64::from(u32::MAX) / 2.0 {
-            return Err(vec![Problem::new("/success", "share of good pieces", success, "never gives enough", "a larger share")]);
+            return Err(vec![Problem::new("/success", "Come out good", success, "never gives enough", "a larger share")]);
         }
         ln_term += (n / (n - needed + 1.0)).ln() + ln_q;
         n += 1.0;

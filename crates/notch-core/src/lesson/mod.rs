@@ -2,9 +2,11 @@
 
 mod figures;
 mod how_many;
+mod segments;
 mod time_rule;
 
 pub(crate) use figures::student_minutes;
-pub use figures::{Amount, ClassSize, ExerciseFigures, WasteFigures, exercise_figures, rounds};
+pub use figures::{ClassSize, ExerciseFigures, WasteFigures, exercise_figures, rounds};
 pub use how_many::{CONFIDENCE, pieces_to_cut};
+pub use segments::{first_segments, with_practice_for};
 pub use time_rule::{MAX_MINUTES, PlannedSegment, SegmentOnRule, TimeRule, WayOut, lay_out};

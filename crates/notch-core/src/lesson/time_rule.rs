@@ -133,19 +133,19 @@ fn check(lesson_minutes: u16, segments: &[PlannedSegment]) -> Vec<Problem> {
     let range = |pointer: &str, name: &str, value: u16, least: i64| {
         Problem::unless_within(pointer, name, i64::from(value), least, i64::from(MAX_MINUTES))
     };
-    let mut problems: Vec<Problem> = range("/minutes", "minutes of the lesson", lesson_minutes, 10).into_iter().collect();
+    let mut problems: Vec<Problem> = range("/minutes", "Minutes", lesson_minutes, 10).into_iter().collect();
     if segments.len() > MAX_SEGMENTS {
-        problems.push(Problem::new("/segments", "segments", segments.len(), "are too many", format!("up to {MAX_SEGMENTS}")));
+        problems.push(Problem::new("/segments", "Segments", segments.len(), "are too many", format!("up to {MAX_SEGMENTS}")));
         return problems;
     }
     for (index, segment) in segments.iter().enumerate() {
-        problems.extend(range(&format!("/segments/{index}/minutes"), "minutes of the segment", segment.minutes, 1));
+        problems.extend(range(&format!("/segments/{index}/minutes"), "Minutes of the segment", segment.minutes, 1));
         if let Some(exercise) = segment.exercise_id
             && segment.kind != SegmentKind::Practice
         {
             problems.push(Problem::new(
                 format!("/segments/{index}/exercise_id"),
-                "exercise",
+                "Exercise",
                 exercise,
                 "is on a segment that is no practice",
                 "an exercise on a practice segment only",

@@ -6,6 +6,8 @@ use super::Cause;
 use super::judge::{SideFigures, Verdict};
 use super::statistics::trend;
 use crate::catalogue::{Catalogue, Dimension, Tolerance};
+use crate::text;
+use crate::text::Text;
 
 /// One thing the figures say.
 #[derive(Clone, Debug, PartialEq, Serialize, Deserialize)]
@@ -14,7 +16,7 @@ pub struct Say {
     /// Id of the diagnosis, e.g. `too_thick`.
     pub id: String,
     /// What is going wrong, for the instructor, with the figures.
-    pub words: String,
+    pub words: Text,
     /// The cue, for the student.
     pub cue: String,
 }
@@ -26,19 +28,19 @@ const LEAST_PIECES: usize = 4;
 const DRIFT_EXPLAINS: f64 = 0.5;
 
 /// A diagnosis with how far it is over its threshold (1 is at the threshold).
-type Weighed = (f64, &'static str, String);
+type Weighed = (f64, &'static str, Text);
 
 pub(super) fn diagnose(catalogue: &Catalogue, verdict: &Verdict, tolerance: &Tolerance) -> Vec<Say> {
     let mut found = Vec::new();
     if verdict.inside.of < LEAST_PIECES {
-        found.push((1.0, "too_few", String::new()));
+        found.push((1.0, "too_few", Text::default()));
     } else {
         found.extend(one_side_off(verdict, tolerance));
         found.extend(section_faults(verdict, tolerance));
         found.extend(taper_fault(verdict));
         found.extend(length_fault(verdict, tolerance));
         if found.is_empty() {
-            found.push((1.0, "sound", String::new()));
+            found.push((1.0, "sound", Text::default()));
         }
     }
     // The thresholds decide what is said at all; which is said first, the likeliest cause where it is clear.
@@ -49,7 +51,8 @@ pub(super) fn diagnose(catalogue: &Catalogue, verdict: &Verdict, tolerance: &Tol
         .into_iter()
         .filter_map(|(_, id, figures)| {
             let text = catalogue.diagnoses.get(id)?;
-            let words = if figures.is_empty() { text.words.clone() } else { format!("{} {figures}", text.words) };
+            let between = if figures.is_empty() { "" } else { " " };
+            let words = text![text.words, between, figures];
             Some(Say { id: id.to_owned(), words, cue: text.cue.clone() })
         })
         .collect()
@@ -101,8 +104,18 @@ fn one_side_off(verdict: &Verdict, tolerance: &Tolerance) -> Option<Weighed> {
     }
 }
 
-fn told(side: &SideFigures) -> String {
-    format!("({} {} mm on average, {} from the target, sd {:.2})", side.dimension.name(), side.mean, side.bias, side.sd)
+fn told(side: &SideFigures) -> Text {
+    text![
+        "(",
+        side.dimension.name(),
+        " ",
+        side.mean,
+        " on average, ",
+        side.bias,
+        " from the target, sd ",
+        format!("{:.2} mm", side.sd),
+        ")"
+    ]
 }
 
 /// Bias, spread and drift of the section's worse side.
@@ -122,7 +135,7 @@ fn section_faults(verdict: &Verdict, tolerance: &Tolerance) -> Vec<Weighed> {
         found.push((
             1.2 * off.max(uneven).max(1.0) * explained.max(DRIFT_EXPLAINS),
             id,
-            format!("({change:+.1} mm from the first piece to the last)"),
+            text!["(", format!("{change:+.1} mm"), " from the first piece to the last)"],
         ));
     }
     if off > 1.0 && uneven > 1.0 {
@@ -150,7 +163,7 @@ fn taper_fault(verdict: &Verdict) -> Option<Weighed> {
     let taper = verdict.taper?;
     let width = side(verdict, Dimension::Width)?;
     let weight = taper.mean_size.get() / (width.tolerance.get() / 2.0).max(f64::MIN_POSITIVE);
-    (weight > 1.0).then(|| (weight, "taper", format!("(the ends differ by {:.2} mm)", taper.mean_size.get())))
+    (weight > 1.0).then(|| (weight, "taper", text!["(the ends differ by ", format!("{:.2} mm", taper.mean_size.get()), ")"]))
 }
 
 /// Lengths that are uneven, where the length is not itself a side of the section.

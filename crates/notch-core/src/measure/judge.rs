@@ -7,6 +7,7 @@ use super::causes::{Causes, causes};
 use super::diagnose::{Say, diagnose};
 use super::sampling::Flattery;
 use super::statistics::{Spread, Z_TWO_SIDED_95, wilson_lower};
+use crate::Problem;
 use crate::catalogue::{Catalogue, Dimension, Target, TargetSize, Tolerance};
 use crate::units::{Deviation, Millimetres};
 
@@ -19,6 +20,14 @@ pub enum SampleCustom {
     BlindTen,
     /// The student's own choice: flatters, so it is kept and shown but proves nothing.
     BestFour,
+}
+
+impl SampleCustom {
+    /// The problem with a number of pieces, if it is not what the custom asks for.
+    pub fn check_count(self, pieces: usize) -> Option<Problem> {
+        let best_four = self == SampleCustom::BestFour && pieces != 4;
+        best_four.then(|| Problem::new("/text", "Best four", pieces.to_string(), "pieces were entered", "exactly 4 pieces"))
+    }
 }
 
 /// A share with what it proves.
@@ -45,6 +54,7 @@ impl InsideShare {
 
 /// The figures of one side of the pieces.
 #[derive(Clone, Debug, PartialEq, Serialize, Deserialize)]
+#[serde(from = "KeptSide")]
 #[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
 pub struct SideFigures {
     /// Which side.
@@ -59,6 +69,8 @@ pub struct SideFigures {
     pub tolerance: Millimetres,
     /// Measured sizes, in the order entered.
     pub sizes: Vec<Millimetres>,
+    /// For each of them, whether it is inside on this side.
+    pub size_inside: Vec<bool>,
     /// Mean size.
     pub mean: Millimetres,
     /// Mean − target; for a range or limit, how far the mean lies outside it.
@@ -69,6 +81,34 @@ pub struct SideFigures {
     pub cv: Option<f64>,
     /// Pieces inside on this side alone.
     pub inside: InsideShare,
+}
+
+/// A side as it is read back: verdicts of before say nothing of each size, so that is judged again.
+#[derive(Deserialize)]
+struct KeptSide {
+    dimension: Dimension,
+    target: TargetSize,
+    inside_from: Millimetres,
+    inside_to: Millimetres,
+    tolerance: Millimetres,
+    sizes: Vec<Millimetres>,
+    mean: Millimetres,
+    bias: Deviation,
+    sd: f64,
+    cv: Option<f64>,
+    inside: InsideShare,
+}
+
+impl From<KeptSide> for SideFigures {
+    fn from(kept: KeptSide) -> Self {
+        let KeptSide { dimension, target, inside_from, inside_to, tolerance, sizes, mean, bias, sd, cv, inside } = kept;
+        let size_inside = sizes_inside(&sizes, target, (inside_from, inside_to));
+        SideFigures { dimension, target, inside_from, inside_to, tolerance, sizes, size_inside, mean, bias, sd, cv, inside }
+    }
+}
+
+fn sizes_inside(sizes: &[Millimetres], target: TargetSize, band: (Millimetres, Millimetres)) -> Vec<bool> {
+    sizes.iter().map(|size| is_inside(*size, target, band)).collect()
 }
 
 impl SideFigures {
@@ -93,7 +133,8 @@ impl SideFigures {
         let numbers: Vec<f64> = sizes.iter().map(|size| size.get()).collect();
         let spread = Spread::of(&numbers)?;
         let mean = Millimetres::clamped(spread.mean);
-        let inside = sizes.iter().filter(|size| is_inside(**size, target, (inside_from, inside_to))).count();
+        let size_inside = sizes_inside(&sizes, target, (inside_from, inside_to));
+        let inside = size_inside.iter().filter(|inside| **inside).count();
         Some(SideFigures {
             dimension,
             target,
@@ -105,6 +146,7 @@ impl SideFigures {
             sd: spread.sd,
             cv: spread.cv(),
             inside: InsideShare::new(inside, sizes.len()),
+            size_inside,
             sizes,
         })
     }

@@ -4,6 +4,8 @@ use serde::{Deserialize, Serialize};
 use thiserror::Error;
 
 use crate::problem::Problem;
+use crate::text;
+use crate::text::Bare;
 use crate::units::{LengthParseError, Millimetres, parse_length};
 
 /// Most pieces in one sample.
@@ -80,13 +82,13 @@ pub enum PieceProblemKind {
 impl PieceProblem {
     /// The problem at the field of the sample's text.
     pub fn at(&self, pointer: &str) -> Problem {
-        let line = format!("line {}", self.line);
+        let line = format!("Line {}", self.line);
         match &self.kind {
             PieceProblemKind::Empty => {
-                Problem::new(pointer, "pieces", "", "was entered", format!("1 to {MAX_PIECES} pieces, one a line"))
+                Problem::new(pointer, "Pieces", "", "was entered", format!("1 to {MAX_PIECES} pieces, one a line"))
             }
             PieceProblemKind::TooMany(count) => {
-                Problem::new(pointer, "pieces", count, "are too many for one sample", format!("1 to {MAX_PIECES}"))
+                Problem::new(pointer, "Pieces", count, "are too many for one sample", format!("1 to {MAX_PIECES}"))
             }
             PieceProblemKind::TooManyNumbers(value) => Problem::new(
                 pointer,
@@ -96,14 +98,14 @@ impl PieceProblem {
                 "thickness, width, length, width at the far end",
             ),
             PieceProblemKind::Unreadable { value, why } => {
-                Problem::new(pointer, &line, value, &why.to_string(), LengthParseError::ALLOWED)
+                Problem::new(pointer, &line, value, why.to_string(), LengthParseError::ALLOWED)
             }
             PieceProblemKind::OutOfRange { value, .. } => Problem::new(
                 pointer,
                 &line,
                 value,
                 "cannot be a side of a piece",
-                format!("{} to {} mm", PieceLimits::LEAST, PieceLimits::MOST),
+                text![Bare(Millimetres::clamped(PieceLimits::LEAST)), " to ", Millimetres::clamped(PieceLimits::MOST)],
             ),
         }
     }

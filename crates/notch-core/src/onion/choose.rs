@@ -10,7 +10,7 @@ use crate::units::Millimetres;
 /// The size that is wanted, and of what.
 #[derive(Clone, Copy, Debug, PartialEq, Serialize, Deserialize)]
 #[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
-pub struct Wanted {
+pub struct WantedDice {
     /// Radius of the onion.
     pub radius: Millimetres,
     /// Layers.
@@ -36,7 +36,7 @@ pub struct Limits {
 /// The best that one method gives.
 #[derive(Clone, Debug, PartialEq, Serialize)]
 #[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
-pub struct Found {
+pub struct MethodAtBest {
     /// Method, with its best aim depth.
     pub method: Method,
     /// Cuts from above, or fanned.
@@ -72,9 +72,9 @@ pub struct Trade {
 /// All methods compared.
 #[derive(Clone, Debug, PartialEq, Serialize)]
 #[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
-pub struct Choice {
+pub struct RankedMethods {
     /// The best of each method, the best of all first; none where the limits leave nothing.
-    pub found: Vec<Found>,
+    pub found: Vec<MethodAtBest>,
     /// Methods that are as good as the first, within one part in a hundred of the whole.
     pub as_good: usize,
     /// The best for each number of strokes.
@@ -126,7 +126,7 @@ impl Method {
     }
 }
 
-impl Wanted {
+impl WantedDice {
     /// Strokes for a half: the cuts, the level cuts, and crosscuts a size apart, in a ball from one at
     /// the centre.
     pub fn strokes(&self, cuts: u8, method: Method) -> u32 {
@@ -155,7 +155,7 @@ impl Wanted {
 ///
 /// # Complexity
 /// Some hundreds of sections, and one half ball a method.
-pub fn choose(wanted: Wanted, limits: Limits) -> Result<Choice, OnionError> {
+pub fn choose(wanted: WantedDice, limits: Limits) -> Result<RankedMethods, OnionError> {
     let (r, size) = (wanted.radius.get(), wanted.size.get());
     super::section::check(wanted.radius, wanted.layers, Method::Verticals)?;
     if !(size >= 0.5 && size <= r) {
@@ -177,7 +177,7 @@ pub fn choose(wanted: Wanted, limits: Limits) -> Result<Choice, OnionError> {
     }
     let mut found = Vec::new();
     for first in &tried {
-        if found.iter().any(|each: &Found| each.method.same_kind(first.method)) {
+        if found.iter().any(|each: &MethodAtBest| each.method.same_kind(first.method)) {
             continue;
         }
         let alike: Vec<&Tried> = tried.iter().filter(|each| each.method.same_kind(first.method)).collect();
@@ -189,7 +189,7 @@ pub fn choose(wanted: Wanted, limits: Limits) -> Result<Choice, OnionError> {
     found.sort_by(|a, b| b.wanted.total_cmp(&a.wanted));
     let top = found.first().map_or(0.0, |best| best.wanted);
     let as_good = found.iter().skip(1).filter(|each| top - each.wanted <= 0.01).count();
-    Ok(Choice { words: words(&found, as_good), trade: trade(&tried), as_good, found })
+    Ok(RankedMethods { words: words(&found, as_good), trade: trade(&tried), as_good, found })
 }
 
 fn methods(limits: Limits) -> Vec<Method> {
@@ -201,14 +201,14 @@ fn methods(limits: Limits) -> Vec<Method> {
     methods
 }
 
-fn try_one(wanted: Wanted, method: Method, cuts: u8, strokes: u32) -> Result<Tried, OnionError> {
+fn try_one(wanted: WantedDice, method: Method, cuts: u8, strokes: u32) -> Result<Tried, OnionError> {
     let cells = measured(wanted.radius, wanted.layers, &Cuts::even(cuts)?, method)?;
     let (share, ribbons) = shares(cells.iter().map(|cell| (cell.area, cell.longest)), wanted.size);
     let areas: Vec<f64> = cells.iter().map(|cell| cell.area).collect();
     Ok(Tried { method, cuts, strokes, wanted: share, ribbons, figures: Figures::of(&areas) })
 }
 
-fn finish(wanted: Wanted, best: &Tried, alike: &[&Tried]) -> Result<Found, OnionError> {
+fn finish(wanted: WantedDice, best: &Tried, alike: &[&Tried]) -> Result<MethodAtBest, OnionError> {
     let depths = match best.method {
         Method::Below { .. } => {
             let good = alike.iter().filter(|each| each.cuts == best.cuts && each.wanted >= best.wanted * 0.99);
@@ -220,7 +220,7 @@ fn finish(wanted: Wanted, best: &Tried, alike: &[&Tried]) -> Result<Found, Onion
         }
         _ => None,
     };
-    Ok(Found {
+    Ok(MethodAtBest {
         method: best.method,
         cuts: best.cuts,
         depths,
@@ -248,7 +248,7 @@ fn trade(tried: &[Tried]) -> Vec<Trade> {
     found
 }
 
-fn words(found: &[Found], as_good: usize) -> String {
+fn words(found: &[MethodAtBest], as_good: usize) -> String {
     let Some(best) = found.first() else {
         return "No way of cutting it keeps within these strokes: allow more, or a larger dice.".to_owned();
     };

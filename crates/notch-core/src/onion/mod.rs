@@ -11,6 +11,8 @@ mod disc;
 mod section;
 
 pub use ball::{BallFigures, half_ball, half_cylinder};
-pub use choose::{Choice, Found, Limits, Trade, Wanted, choose};
+pub use choose::{Limits, MethodAtBest, RankedMethods, Trade, WantedDice, choose};
 pub use cuts::{Cuts, MAX_UNEVEN};
-pub use section::{Cell, Figures, Grade, MAX_CUTS, MAX_DEPTH, MAX_LAYERS, Method, OnionError, Section, section};
+pub use section::{
+    Cell, CellSection, Figures, Grade, MAX_CUTS, MAX_DEPTH, MAX_LAYERS, MAX_LEVEL, Method, OnionError, cell_section,
+};

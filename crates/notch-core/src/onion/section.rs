@@ -9,6 +9,8 @@ use crate::units::Millimetres;
 
 /// Most layers.
 pub const MAX_LAYERS: u8 = 40;
+/// Most level cuts.
+pub const MAX_LEVEL: u8 = 10;
 /// Most cuts.
 pub const MAX_CUTS: u8 = 60;
 /// Deepest point below the board that radial cuts aim at, in radii.
@@ -53,7 +55,7 @@ pub enum OnionError {
     #[error("{0} cuts are out of range; allowed: 1 to {MAX_CUTS}")]
     Cuts(u8),
     /// Level cuts out of range.
-    #[error("{0} level cuts are out of range; allowed: 1 to 10")]
+    #[error("{0} level cuts are out of range; allowed: 1 to {MAX_LEVEL}")]
     Level(u8),
     /// Aim depth out of range.
     #[error("an aim depth of {0} radii is out of range; allowed: above 0, up to {MAX_DEPTH}")]
@@ -162,7 +164,7 @@ pub enum Grade {
 /// A half disc cut into cells.
 #[derive(Clone, Debug, PartialEq, Serialize)]
 #[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
-pub struct Section {
+pub struct CellSection {
     /// Cells that count, layer by layer from the centre.
     pub cells: Vec<Cell>,
     /// Their areas in figures.
@@ -196,7 +198,7 @@ impl Cell {
     }
 }
 
-impl Section {
+impl CellSection {
     /// Shares of the section in pieces of a wanted size and in ribbons: within ±25 % of its square
     /// and no ribbon; longer than twice its edge.
     pub fn against(&self, size: Millimetres) -> (f64, f64) {
@@ -235,7 +237,7 @@ pub(super) fn check(radius: Millimetres, layers: u8, method: Method) -> Result<(
         return Err(OnionError::Layers(layers));
     }
     match method {
-        Method::Level { level } if !(1..=10).contains(&level) => Err(OnionError::Level(level)),
+        Method::Level { level } if !(1..=MAX_LEVEL).contains(&level) => Err(OnionError::Level(level)),
         Method::Below { depth } if !(depth > 0.0 && depth <= MAX_DEPTH) => Err(OnionError::Depth(depth)),
         _ => Ok(()),
     }
@@ -329,11 +331,11 @@ pub(super) struct Measured {
 }
 
 /// Visits each cell that counts, with its outline.
-fn each_cell(r: f64, layers: u8, regions: &[Region], mut visit: impl FnMut(Measured, &Outline)) {
+fn each_cell(r: f64, layers: u8, regions: &[Region], mut visit: impl FnMut(Measured, &CellOutline)) {
     let radius = |layer: u8| r * f64::from(layer) / f64::from(layers);
     for region in regions {
         let mut inner = 0.0;
-        let mut outline = Outline::innermost(&region.corners);
+        let mut outline = CellOutline::innermost(&region.corners);
         for layer in 0..layers {
             outline.grow(&region.corners, radius(layer + 1));
             let outer = shared_area(&region.corners, outline.outer);
@@ -365,7 +367,7 @@ pub(super) fn measured(radius: Millimetres, layers: u8, cuts: &Cuts, method: Met
 ///
 /// # Complexity
 /// O(layers × cuts).
-pub fn section(radius: Millimetres, layers: u8, cuts: &Cuts, method: Method) -> Result<Section, OnionError> {
+pub fn cell_section(radius: Millimetres, layers: u8, cuts: &Cuts, method: Method) -> Result<CellSection, OnionError> {
     check(radius, layers, method)?;
     let r = radius.get();
     let regions = regions(r, cuts, method);
@@ -375,7 +377,7 @@ pub fn section(radius: Millimetres, layers: u8, cuts: &Cuts, method: Method) -> 
     });
     cells.sort_by_key(|cell| (cell.layer, cell.column));
     let areas: Vec<f64> = cells.iter().map(|cell| cell.area).collect();
-    Ok(Section { figures: Figures::of(&areas), cuts: cut_lines(&regions, r), cells })
+    Ok(CellSection { figures: Figures::of(&areas), cuts: cut_lines(&regions, r), cells })
 }
 
 /// A point of an outline, and whether an arc around the centre leads to it from the one before.
@@ -383,7 +385,7 @@ type Stop = (Point, bool);
 
 /// A convex region inside a ring: what is inside the outer circle, and of that what is inside the
 /// inner one and left out.
-struct Outline {
+struct CellOutline {
     whole: Vec<Stop>,
     hole: Vec<Stop>,
     inner: f64,
@@ -392,12 +394,18 @@ struct Outline {
     top: Option<f64>,
 }
 
-impl Outline {
+impl CellOutline {
     /// Of a region and a ring of nothing around the centre.
     fn innermost(corners: &[Point]) -> Self {
         let (left, right) = corners.iter().fold((0.0, 0.0), |(left, right), [x, _]| (f64::min(left, *x), f64::max(right, *x)));
         let top = corners.iter().fold(0.0, |most, [_, y]| f64::max(most, *y));
-        Outline { whole: Vec::new(), hole: Vec::new(), inner: 0.0, outer: 0.0, top: (left < 0.0 && right > 0.0).then_some(top) }
+        CellOutline {
+            whole: Vec::new(),
+            hole: Vec::new(),
+            inner: 0.0,
+            outer: 0.0,
+            top: (left < 0.0 && right > 0.0).then_some(top),
+        }
     }
 
     /// Goes on to the next ring outwards.

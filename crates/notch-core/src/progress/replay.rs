@@ -3,9 +3,13 @@
 use jiff::ToSpan;
 use jiff::civil::Date;
 
+use super::input::StandingInput;
 use super::windows::{Met, even, paced, safe, truth};
-use super::{AttemptEvidence, Notch, NotchState, StandingInput, StrandRule, next};
+use super::{AttemptEvidence, NextStep, Notch, NotchState, StrandRule, next};
 use crate::catalogue::{NotchKind, ProgressRules, Strand};
+use crate::text;
+use crate::text::Text;
+use crate::words::day;
 
 /// Notches while the attempts are replayed.
 #[derive(Default)]
@@ -47,7 +51,7 @@ pub(super) fn replay(input: &StandingInput<'_>, strand: Strand) -> StrandRule {
         notches,
         attempts: attempts.len(),
         cut: attempts.last().map(|attempt| attempt.cut.clone()),
-        next: next::NextStep::placeholder(strand),
+        next: NextStep::placeholder(strand),
     };
     rule.next = next::next_in_strand(input, &rule, held_from(rules, &state), &attempts);
     rule
@@ -91,10 +95,7 @@ fn met(rules: &ProgressRules, state: &Replay, attempts: &[&AttemptEvidence], kin
 
 /// `last`, unless one of the earlier ones no longer holds.
 fn in_turn<const N: usize>(first: [Met; N], last: Met) -> Met {
-    first
-        .into_iter()
-        .find(|met| !met.met)
-        .map_or(last, |lost| Met { met: false, words: format!("must still hold: {}", lost.words) })
+    first.into_iter().find(|met| !met.met).map_or(last, |lost| Met { met: false, words: text!["must still hold: ", lost.words] })
 }
 
 /// The first day on which evidence counts for Held: so many days after the fourth notch.
@@ -105,39 +106,32 @@ fn held_from(rules: &ProgressRules, state: &Replay) -> Option<Date> {
 /// Held: everything again, from evidence that is late enough alone.
 fn held(rules: &ProgressRules, state: &Replay, attempts: &[&AttemptEvidence]) -> Met {
     let Some(from) = held_from(rules, state) else {
-        return Met { met: false, words: "comes two weeks after Paced".to_owned() };
+        return Met { met: false, words: Text::from("comes two weeks after Paced") };
     };
     let late: Vec<&AttemptEvidence> = attempts.iter().copied().filter(|attempt| attempt.on >= from).collect();
     if late.is_empty() {
-        return Met { met: false, words: format!("all of it again, from {} on", day(from)) };
+        return Met { met: false, words: text!["all of it again, from ", day(from), " on"] };
     }
     let again = in_turn([safe(rules, &late), truth(rules, &late), even(rules, &late)], paced(rules, &late));
-    Met { met: again.met, words: format!("since {}: {}", day(from), again.words) }
+    Met { met: again.met, words: text!["since ", day(from), ": ", again.words] }
 }
 
-/// A day as `9 Oct`.
-pub(crate) fn day(date: Date) -> String {
-    const MONTHS: [&str; 12] = ["Jan", "Feb", "Mar", "Apr", "May", "Jun", "Jul", "Aug", "Sep", "Oct", "Nov", "Dec"];
-    let month = usize::try_from(date.month() - 1).ok().and_then(|index| MONTHS.get(index)).unwrap_or(&"");
-    format!("{} {month}", date.day())
-}
-
-fn words(rules: &ProgressRules, state: &Replay, attempts: &[&AttemptEvidence], kind: NotchKind, cut: Option<Date>) -> String {
+fn words(rules: &ProgressRules, state: &Replay, attempts: &[&AttemptEvidence], kind: NotchKind, cut: Option<Date>) -> Text {
     let Some(on) = cut else {
         if state.lapsed.is_some() {
-            return format!("{} waits for Safe", kind.name());
+            return text![kind.name(), " waits for Safe"];
         }
         // Only the first open notch is worked on; those after it wait.
         return match NotchKind::ALL.get(state.standing()) {
-            Some(open) if *open == kind => format!("{}: {}", kind.name(), met(rules, state, attempts, kind).words),
-            Some(open) => format!("{} comes after {}", kind.name(), open.name()),
-            None => String::new(),
+            Some(open) if *open == kind => text![kind.name(), ": ", met(rules, state, attempts, kind).words],
+            Some(open) => text![kind.name(), " comes after ", open.name()],
+            None => Text::default(),
         };
     };
     match state.lapsed {
         Some(since) => {
-            format!("{}, cut {}, closed by a Stop fault on {}: {}", kind.name(), day(on), day(since), safe(rules, attempts).words)
+            text![kind.name(), ", cut ", day(on), ", closed by a Stop fault on ", day(since), ": ", safe(rules, attempts).words]
         }
-        None => format!("{}, cut {}", kind.name(), day(on)),
+        None => text![kind.name(), ", cut ", day(on)],
     }
 }

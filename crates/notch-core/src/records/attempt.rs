@@ -4,12 +4,9 @@ use jiff::Timestamp;
 use jiff::civil::Date;
 use serde::{Deserialize, Serialize};
 
-use super::{EdgeState, Knife, Student};
-use crate::catalogue::{Strand, Target, Tolerance};
+use crate::catalogue::{Catalogue, FaultSeverity, Strand, Target, Tolerance};
 use crate::measure::{SampleCustom, Verdict};
-use crate::people::Hand;
 use crate::problem::Problem;
-use crate::units::Millimetres;
 
 /// What starts an attempt; all that it will be judged by is kept with it.
 #[derive(Clone, Debug, PartialEq)]
@@ -151,40 +148,35 @@ pub struct Incident {
     pub fields: IncidentFields,
 }
 
-/// Turning, single-bevel, boning and heavy knives come after the last rung of the ladder.
-pub fn is_cleared_for_special(student: &Student) -> bool {
-    student.fields.clearance >= Millimetres::whole(260)
+impl Attempt {
+    /// A Stop fault ends the attempt and pauses the student, in the same moment.
+    pub fn must_stop(&self, catalogue: &Catalogue) -> bool {
+        self.stopped_at.is_none() && self.marks.has_stop(catalogue)
+    }
 }
 
-/// Whether this student may start with this knife: sharp, on the rack, within the clearance, for
-/// the right hand. Confidence with a small blade comes before a long one, whatever is asked for.
-pub fn check_start(student: &Student, knife: &Knife, is_special: bool) -> Vec<Problem> {
-    let number = &knife.fields.number;
-    let mut problems = Vec::new();
-    let mut refuse = |value: String, why: &str, allowed: String| {
-        problems.push(Problem::new("/knife_id", "knife", value, why, allowed));
-    };
-    if knife.archived {
-        refuse(format!("no. {number}"), "is no longer on the rack", "a knife on the rack".to_owned());
+impl IncidentFields {
+    /// Every problem in the fields.
+    pub fn check(&self) -> Vec<Problem> {
+        Problem::unless_text("/words", "What happened", &self.words, 400).into_iter().collect()
     }
-    if knife.fields.edge_state == EdgeState::Dull {
-        refuse(format!("no. {number}"), "failed its edge test and is out until it passes", "a sharp knife".to_owned());
+}
+
+impl AttemptMarks {
+    /// Faults that the catalogue does not have.
+    pub fn check(&self, catalogue: &Catalogue) -> Vec<Problem> {
+        let unknown = self.faults.iter().enumerate().filter(|(_, fault)| catalogue.fault(fault).is_none());
+        unknown
+            .map(|(index, fault)| {
+                let pointer = format!("/marks/faults/{index}");
+                Problem::new(pointer, "Fault", fault, "is not known", "a fault of the catalogue")
+            })
+            .collect()
     }
-    let clearance = student.fields.clearance;
-    if knife.fields.length > clearance {
-        let allowed = format!("up to {clearance} mm until the evidence clears more");
-        refuse(format!("{} mm", knife.fields.length), "is longer than this student is cleared for", allowed);
+
+    /// Whether a Stop fault was seen: the attempt does not count, and the student pauses.
+    pub fn has_stop(&self, catalogue: &Catalogue) -> bool {
+        let severity = |id: &String| catalogue.fault(id).map(|fault| fault.severity);
+        self.faults.iter().any(|id| severity(id) == Some(FaultSeverity::Stop))
     }
-    if is_special && !is_cleared_for_special(student) {
-        refuse(
-            format!("no. {number}"),
-            "needs the last clearance (turning, single-bevel, boning, heavy)",
-            "a student cleared to 260 mm".to_owned(),
-        );
-    }
-    if knife.fields.hand.is_some_and(|hand| hand != student.fields.hand) {
-        let hand = if student.fields.hand == Hand::Left { "left" } else { "right" };
-        refuse(format!("no. {number}"), "is ground for the other hand", format!("a knife for the {hand} hand"));
-    }
-    problems
 }

@@ -1,8 +1,9 @@
 //! A course and its choices.
 
+use jiff::tz::TimeZone;
 use serde::{Deserialize, Serialize};
 
-use crate::catalogue::{BoardMaterial, Catalogue, Schools};
+use crate::catalogue::{BoardMaterial, Catalogue, Doctrines};
 use crate::people::{AgeBand, Pace};
 use crate::problem::Problem;
 
@@ -24,14 +25,16 @@ pub struct CourseFields {
     pub standard_set: String,
     /// Id of the tolerance profile.
     pub tolerance: String,
+    /// Time zone of the school, by its name in the time zone database, e.g. `Europe/Lisbon`.
+    pub time_zone: String,
     /// Minutes of a lesson, 10 to 600.
     pub lesson_minutes: u16,
     /// Boards, 1 to 60.
     pub boards: u16,
     /// What the boards are made of.
     pub board_material: BoardMaterial,
-    /// The schools that the course has chosen.
-    pub schools: Schools,
+    /// The doctrines that the course has chosen.
+    pub doctrines: Doctrines,
 }
 
 /// A course as it is kept.
@@ -48,27 +51,36 @@ pub struct Course {
 }
 
 impl CourseFields {
+    /// The school's time zone; UTC where the name is no longer known.
+    pub fn zone(&self) -> TimeZone {
+        crate::zone::named(&self.time_zone).unwrap_or(TimeZone::UTC)
+    }
+
     /// Every problem in the fields.
     pub fn check(&self, catalogue: &Catalogue) -> Vec<Problem> {
         let one_of = |pointer: &str, name: &str, value: &str, ids: Vec<&str>| {
             (!ids.contains(&value)).then(|| Problem::new(pointer, name, value, "is not known", ids.join(", ")))
         };
         [
-            Problem::unless_text("/name", "name", &self.name, 80),
-            Problem::unless_text("/school", "school", &self.school, 80),
-            Problem::unless_text("/place", "place", &self.place, 80),
-            one_of(
-                "/standard_set",
-                "set of standards",
-                &self.standard_set,
-                catalogue.sets.iter().map(|s| s.id.as_str()).collect(),
-            ),
-            one_of("/tolerance", "tolerance", &self.tolerance, catalogue.tolerances.iter().map(|t| t.id.as_str()).collect()),
-            Problem::unless_within("/lesson_minutes", "minutes of a lesson", i64::from(self.lesson_minutes), 10, 600),
-            Problem::unless_within("/boards", "boards", i64::from(self.boards), 1, 60),
+            Problem::unless_text("/name", "Name of the course", &self.name, 80),
+            Problem::unless_text("/school", "School", &self.school, 80),
+            Problem::unless_text("/place", "Kitchen", &self.place, 80),
+            one_of("/standard_set", "Sizes", &self.standard_set, catalogue.sets.iter().map(|s| s.id.as_str()).collect()),
+            one_of("/tolerance", "Exactness", &self.tolerance, catalogue.tolerances.iter().map(|t| t.id.as_str()).collect()),
+            crate::zone::named(&self.time_zone).is_none().then(|| {
+                Problem::new("/time_zone", "Time zone", &self.time_zone, "is not known", "a name such as Europe/Lisbon")
+            }),
+            Problem::unless_within("/lesson_minutes", "Minutes of a lesson", i64::from(self.lesson_minutes), 10, 600),
+            Problem::unless_within("/boards", "Boards", i64::from(self.boards), 1, 60),
             (!catalogue.care.board_allowed(self.board_material)).then(|| {
                 let named = catalogue.care.board_name(self.board_material);
-                Problem::new("/board_material", "boards of", named, "ruin the edge and are never used", "wood, rubber or plastic")
+                Problem::new(
+                    "/board_material",
+                    "Boards are of",
+                    named,
+                    "ruin the edge and are never used",
+                    "wood, rubber or plastic",
+                )
             }),
         ]
         .into_iter()

@@ -4,9 +4,26 @@ use serde::{Deserialize, Serialize};
 
 use super::Making;
 use crate::catalogue::{Catalogue, Grip, Hold, Motion, Third};
-use crate::lesson::Amount;
 use crate::problem::Problem;
+use crate::text::Text;
 use crate::units::Millimetres;
+
+/// How much each student cuts.
+#[derive(Clone, Copy, Debug, PartialEq, Eq, Serialize, Deserialize)]
+#[serde(tag = "kind", rename_all = "snake_case")]
+#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
+pub enum Amount {
+    /// So many finished pieces.
+    Pieces {
+        /// Pieces for each student.
+        count: u16,
+    },
+    /// So many whole units of food.
+    Units {
+        /// Units for each student.
+        count: u16,
+    },
+}
 
 /// What a person chooses for an exercise.
 #[derive(Clone, Debug, PartialEq, Serialize, Deserialize)]
@@ -38,13 +55,13 @@ pub struct ExerciseFields {
 }
 
 /// A warning that the instructor saw and kept when the exercise was saved.
-#[derive(Clone, Debug, PartialEq, Eq, Serialize, Deserialize)]
+#[derive(Clone, Debug, PartialEq, Serialize, Deserialize)]
 #[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
 pub struct KeptWarning {
     /// Id of the rule.
     pub rule: String,
     /// Its words on that day.
-    pub words: String,
+    pub words: Text,
 }
 
 /// An exercise as kept.
@@ -71,17 +88,17 @@ impl ExerciseFields {
     pub fn check(&self, catalogue: &Catalogue, standard_set: &str) -> Vec<Problem> {
         let mut problems = Vec::new();
         if catalogue.food(&self.food).is_none() {
-            problems.push(Problem::new("/food", "food", &self.food, "is not known", "a food of the catalogue"));
+            problems.push(Problem::new("/food", "Food", &self.food, "is not known", "a food of the catalogue"));
         }
         if catalogue.cut(&self.cut).is_none() {
-            problems.push(Problem::new("/cut", "cut", &self.cut, "is not known", "a cut of the catalogue"));
+            problems.push(Problem::new("/cut", "Cut", &self.cut, "is not known", "a cut of the catalogue"));
         } else if catalogue.target(standard_set, &self.cut).is_none() {
             let set = catalogue.set(standard_set);
             let taught: Vec<&str> = set.map(|set| set.cuts.keys().map(String::as_str).collect()).unwrap_or_default();
-            problems.push(Problem::new("/cut", "cut", &self.cut, "is not taught by this set of standards", taught.join(", ")));
+            problems.push(Problem::new("/cut", "Cut", &self.cut, "is not taught by this set of standards", taught.join(", ")));
         }
         if catalogue.knife(&self.knife_type).is_none() {
-            problems.push(Problem::new("/knife_type", "knife type", &self.knife_type, "is not known", "a type of the catalogue"));
+            problems.push(Problem::new("/knife_type", "Knife", &self.knife_type, "is not known", "a type of the catalogue"));
         }
         problems.extend(check_amount(self.amount, self.own_minutes));
         problems.extend(self.making.check("/making"));
@@ -92,11 +109,11 @@ impl ExerciseFields {
 /// Problems of the amount and the instructor's own minutes.
 pub(crate) fn check_amount(amount: Amount, own_minutes: Option<f64>) -> Vec<Problem> {
     let count = match amount {
-        Amount::Pieces { count } => Problem::unless_within("/amount/count", "pieces for each student", i64::from(count), 1, 2000),
-        Amount::Units { count } => Problem::unless_within("/amount/count", "units for each student", i64::from(count), 1, 100),
+        Amount::Pieces { count } => Problem::unless_within("/amount/count", "Each student cuts", i64::from(count), 1, 2000),
+        Amount::Units { count } => Problem::unless_within("/amount/count", "Each student cuts", i64::from(count), 1, 100),
     };
-    let minutes = own_minutes
-        .filter(|minutes| !(0.5..=240.0).contains(minutes))
-        .map(|minutes| Problem::new("/own_minutes", "minutes for each student", minutes, "are out of range", "0.5 to 240"));
+    let minutes = own_minutes.filter(|minutes| !(0.5..=240.0).contains(minutes)).map(|minutes| {
+        Problem::new("/own_minutes", "Your own minutes for each", minutes.to_string(), "are out of range", "0.5 to 240")
+    });
     count.into_iter().chain(minutes).collect()
 }

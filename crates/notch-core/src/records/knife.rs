@@ -5,7 +5,12 @@ use serde::{Deserialize, Serialize};
 use crate::catalogue::{Catalogue, Edge};
 use crate::people::Hand;
 use crate::problem::Problem;
+use crate::text;
+use crate::text::Bare;
 use crate::units::{Degrees, Millimetres};
+
+/// Most knives that are put on the rack at once as alike.
+const MOST_ALIKE: i64 = 60;
 
 /// What the last edge test said.
 #[derive(Clone, Copy, Debug, PartialEq, Eq, Serialize, Deserialize)]
@@ -104,21 +109,41 @@ pub struct Knife {
 }
 
 impl KnifeFields {
+    /// The same knife several times, with the numbers after its own.
+    ///
+    /// # Errors
+    /// Not 1 to [`MOST_ALIKE`]; several from a number that is none to count on from.
+    pub fn numbered_on(&self, count: u16) -> Result<Vec<KnifeFields>, Problem> {
+        if let Some(problem) = Problem::unless_within("/count", "How many", i64::from(count), 1, MOST_ALIKE) {
+            return Err(problem);
+        }
+        let first: Option<u32> = self.number.trim().parse().ok();
+        if first.is_none() && count > 1 {
+            let allowed = "a whole number to start with";
+            return Err(Problem::new("/number", "Number", &self.number, "cannot be counted on from", allowed));
+        }
+        let numbers = (0..u32::from(count))
+            .map(|step| first.map_or_else(|| self.number.clone(), |first| first.saturating_add(step).to_string()));
+        Ok(numbers.map(|number| KnifeFields { number, ..self.clone() }).collect())
+    }
+
     /// Every problem in the fields.
     pub fn check(&self, catalogue: &Catalogue) -> Vec<Problem> {
+        let (least, most) = (Millimetres::whole(8), Millimetres::whole(120));
         let mut problems: Vec<Problem> = [
-            Problem::unless_text("/number", "number", &self.number, 12),
-            (!(8.0..=120.0).contains(&self.heel_height.get())).then(|| {
-                Problem::new("/heel_height", "height at the heel", self.heel_height, "mm is out of range", "8 to 120 mm")
+            Problem::unless_text("/number", "Number", &self.number, 12),
+            (!(least..=most).contains(&self.heel_height)).then(|| {
+                let allowed = text![Bare(least), " to ", most];
+                Problem::new("/heel_height", "Height at the heel", self.heel_height, "is out of range", allowed)
             }),
             (self.note.chars().count() > 200)
-                .then(|| Problem::new("/note", "note", &self.note, "is too long", "up to 200 characters")),
-            Self::unless_short("/name", "name", &self.name, 40),
-            Self::unless_short("/handle", "handle", &self.handle, 40),
-            Self::unless_short("/stored", "place of storage", &self.stored, 60),
+                .then(|| Problem::new("/note", "Note", &self.note, "is too long", "up to 200 characters")),
+            Self::unless_short("/name", "Name of its own", &self.name, 40),
+            Self::unless_short("/handle", "Handle of", &self.handle, 40),
+            Self::unless_short("/stored", "Stored at", &self.stored, 60),
             self.cost
                 .filter(|cost| !(0.0..=100_000.0).contains(cost))
-                .map(|cost| Problem::new("/cost", "cost", cost, "is out of range", "0 to 100000")),
+                .map(|cost| Problem::new("/cost", "Cost", cost.to_string(), "is out of range", "0 to 100000")),
         ]
         .into_iter()
         .flatten()
@@ -126,23 +151,23 @@ impl KnifeFields {
         problems.extend(self.edge_angle.and_then(|angle| angle_problem(catalogue, "/edge_angle", angle)));
         let Some(kind) = catalogue.knife(&self.knife_type) else {
             let known: Vec<&str> = catalogue.knives.iter().map(|k| k.id.as_str()).collect();
-            problems.push(Problem::new("/knife_type", "knife type", &self.knife_type, "is not known", known.join(", ")));
+            problems.push(Problem::new("/knife_type", "Type", &self.knife_type, "is not known", known.join(", ")));
             return problems;
         };
         if self.length < kind.length.from || self.length > kind.length.to {
-            let allowed = format!("{} to {} mm for a {}", kind.length.from, kind.length.to, kind.name);
-            problems.push(Problem::new("/length", "blade length", self.length, "mm is not what this type is made in", allowed));
+            let allowed = text![Bare(kind.length.from), " to ", kind.length.to, " for a ", kind.name];
+            problems.push(Problem::new("/length", "Blade length", self.length, "is not what this type is made in", allowed));
         }
         if kind.edge == Edge::Serrated && self.edge_angle.is_some() {
-            let angle = self.edge_angle.map(Degrees::get).unwrap_or_default();
-            problems.push(Problem::new("/edge_angle", "angle", angle, "is not given for teeth", "nothing"));
+            let angle = self.edge_angle;
+            problems.push(Problem::new("/edge_angle", "Angle per side", angle, "is not given for teeth", "nothing"));
         }
         match (kind.edge, self.hand) {
             (Edge::SingleBevel, None) => {
-                problems.push(Problem::new("/hand", "hand", "", "was given", "right or left, for a single-bevel edge"));
+                problems.push(Problem::new("/hand", "Ground for the", "", "was given", "right or left, for a single-bevel edge"));
             }
             (Edge::Straight | Edge::Serrated, Some(_)) => {
-                problems.push(Problem::new("/hand", "hand", "one hand", "is for single-bevel edges", "either hand"));
+                problems.push(Problem::new("/hand", "Ground for the", "one hand", "is for single-bevel edges", "either hand"));
             }
             _ => {}
         }
@@ -160,8 +185,8 @@ pub(crate) fn angle_problem(catalogue: &Catalogue, pointer: &str, angle: Degrees
     let rules = &catalogue.care.angle;
     let allowed = format!("{} to {}° per side", rules.least, rules.most);
     if angle.get() > rules.most {
-        Some(Problem::new(pointer, "angle", format!("{angle}°"), "grinds a second, blunt edge on", allowed))
+        Some(Problem::new(pointer, "Angle per side", angle, "grinds a second, blunt edge on", allowed))
     } else {
-        (angle.get() < rules.least).then(|| Problem::new(pointer, "angle", format!("{angle}°"), "is too thin to hold", allowed))
+        (angle.get() < rules.least).then(|| Problem::new(pointer, "Angle per side", angle, "is too thin to hold", allowed))
     }
 }

@@ -61,6 +61,17 @@ pub struct KnifeTable {
     pub wrong: usize,
 }
 
+impl KnifeTable {
+    /// Every problem of every row, led by its line.
+    pub fn problems(&self) -> Vec<Problem> {
+        let of_row = |row: &KnifeRow| {
+            let lead = format!("Line {}: ", row.line);
+            row.problems.iter().map(|problem| problem.clone().after(lead.as_str())).collect::<Vec<_>>()
+        };
+        self.rows.iter().flat_map(of_row).collect()
+    }
+}
+
 /// Reads a table of knives. `taken` are the numbers that are on the rack already.
 ///
 /// Types are read by id, name or short name; lengths in millimetres or kitchen inches; commas or
@@ -130,7 +141,7 @@ pub fn write_knives<'a>(knives: impl IntoIterator<Item = &'a KnifeFields>) -> St
 }
 
 fn unreadable(why: &str) -> Problem {
-    Problem::new("/text", "table", "", &format!("can be read: {why}"), "comma-separated text in UTF-8")
+    Problem::new("/text", "table", "", format!("can be read: {why}"), "comma-separated text in UTF-8")
 }
 
 /// Place of each known column in the head.
@@ -204,7 +215,7 @@ impl Cells<'_> {
         let read = parse_length(cell);
         if let Err(error) = &read {
             let pointer = format!("/{column}");
-            problems.push(Problem::new(pointer, column, cell, &error.to_string(), "millimetres, or inches such as 8 in"));
+            problems.push(Problem::new(pointer, column, cell, error.to_string(), "millimetres, or inches such as 8 in"));
         }
         read.ok()
     }
@@ -248,7 +259,7 @@ impl Cells<'_> {
         let angle = self.number("edge_angle", problems).and_then(|number| {
             let angle = Degrees::new(number);
             if let Err(error) = &angle {
-                problems.push(Problem::new("/edge_angle", "angle", number, &error.to_string(), "degrees per side"));
+                problems.push(Problem::new("/edge_angle", "angle", number, error.to_string(), "degrees per side"));
             }
             angle.ok()
         });

@@ -25,7 +25,7 @@ pub struct LessonFields {
     /// Title, 1 to 80 characters.
     pub title: String,
     /// Day and time by the school's clock.
-    #[cfg_attr(feature = "openapi", schema(value_type = String, example = "2026-10-06T18:30:00"))]
+    #[cfg_attr(feature = "openapi", schema(value_type = String, format = "civil-date-time", example = "2026-10-06T18:30:00"))]
     pub starts_at: DateTime,
     /// Minutes, 10 to 600.
     pub minutes: u16,
@@ -55,8 +55,8 @@ impl LessonFields {
     pub fn check(&self) -> Vec<Problem> {
         let year = self.starts_at.year();
         [
-            Problem::unless_text("/title", "title", &self.title, 80),
-            Problem::unless_within("/starts_at", "year of the lesson", i64::from(year), 2000, 2100),
+            Problem::unless_text("/title", "Title", &self.title, 80),
+            Problem::unless_within("/starts_at", "Day and time", i64::from(year), 2000, 2100),
         ]
         .into_iter()
         .flatten()

@@ -5,6 +5,8 @@ use serde::{Deserialize, Serialize};
 use crate::catalogue::{Food, Handling, ProduceSize, Target, TargetSize};
 use crate::geometry::Way;
 use crate::problem::Problem;
+use crate::text;
+use crate::text::Bare;
 use crate::units::Millimetres;
 
 /// Sizes of its own, the way of working, the size that the produce is bought in.
@@ -51,10 +53,13 @@ impl Making {
 
     /// Sizes out of range, at their fields under `pointer`.
     pub(crate) fn check(self, pointer: &str) -> Vec<Problem> {
-        let sides = [("thickness", self.thickness), ("width", self.width), ("length", self.length)];
-        let wrong = |(name, size): (&str, Option<Millimetres>)| {
-            let size = size.filter(|size| !Self::SIZES.contains(&size.get()))?;
-            Some(Problem::new(format!("{pointer}/{name}"), name, size.get(), "mm is out of range", "0.5 to 600 mm"))
+        let (least, most) = (Millimetres::clamped(*Self::SIZES.start()), Millimetres::clamped(*Self::SIZES.end()));
+        let sides =
+            [("thickness", "Thickness", self.thickness), ("width", "Width", self.width), ("length", "Length", self.length)];
+        let wrong = |(field, name, size): (&str, &str, Option<Millimetres>)| {
+            let size = size.filter(|size| !(least..=most).contains(size))?;
+            let allowed = text![Bare(least), " to ", most];
+            Some(Problem::new(format!("{pointer}/{field}"), name, size, "is out of range", allowed))
         };
         sides.into_iter().filter_map(wrong).collect()
     }

@@ -5,7 +5,7 @@
 //! people overwriting each other.
 
 mod attempt;
-mod care_event;
+mod counting;
 mod course;
 mod exercise;
 mod knife;
@@ -14,13 +14,11 @@ mod lesson;
 mod making;
 mod student;
 
-pub use attempt::{
-    Attempt, AttemptMarks, Incident, IncidentFields, IncidentKind, NewAttempt, Sample, check_start, is_cleared_for_special,
-};
-pub use care_event::{CareEvent, OwnRecord};
+pub use attempt::{Attempt, AttemptMarks, Incident, IncidentFields, IncidentKind, NewAttempt, Sample};
+pub use counting::{CheckTick, Closing, CountedKnife};
 pub use course::{Course, CourseFields};
 pub(crate) use exercise::check_amount;
-pub use exercise::{Exercise, ExerciseFields, KeptWarning};
+pub use exercise::{Amount, Exercise, ExerciseFields, KeptWarning};
 pub(crate) use knife::angle_problem;
 pub use knife::{Bolster, EdgeState, Knife, KnifeFields, Tang};
 pub use knife_csv::{KNIFE_COLUMNS, KnifeRow, KnifeTable, parse_numbers, read_knives, write_knives};

@@ -4,6 +4,8 @@ use serde::{Deserialize, Serialize};
 
 use crate::people::{Hand, HandSize};
 use crate::problem::Problem;
+use crate::text;
+use crate::text::Bare;
 use crate::units::Millimetres;
 
 /// What a person edits of a student.
@@ -20,6 +22,9 @@ pub struct StudentFields {
     pub hand_size: HandSize,
     /// Longest blade that the student is cleared for, 60 to 400 mm.
     pub clearance: Millimetres,
+    /// Cleared for knives with a clearance of their own, and for blades beyond what length alone clears.
+    #[serde(default)]
+    pub special_clearance: bool,
     /// Allergens by name, e.g. `celery`.
     pub allergies: Vec<String>,
     /// Anything else, up to 400 characters.
@@ -46,22 +51,25 @@ pub struct Student {
 impl StudentFields {
     /// Every problem in the fields.
     pub fn check(&self) -> Vec<Problem> {
-        let clearance = self.clearance.get();
+        let (least, most) = (Millimetres::whole(60), Millimetres::whole(400));
+        let clearance = self.clearance;
         let mut problems: Vec<Problem> = [
-            Problem::unless_text("/name", "name", &self.name, 60),
-            Problem::unless_within("/station", "station", i64::from(self.station), 1, 60),
-            (!(60.0..=400.0).contains(&clearance))
-                .then(|| Problem::new("/clearance", "blade clearance", clearance, "mm is out of range", "60 to 400 mm")),
+            Problem::unless_text("/name", "Name", &self.name, 60),
+            Problem::unless_within("/station", "Station", i64::from(self.station), 1, 60),
+            (!(least..=most).contains(&clearance)).then(|| {
+                let allowed = text![Bare(least), " to ", most];
+                Problem::new("/clearance", "Blade clearance", clearance, "is out of range", allowed)
+            }),
             (self.notes.chars().count() > 400)
-                .then(|| Problem::new("/notes", "notes", &self.notes, "is too long", "up to 400 characters")),
+                .then(|| Problem::new("/notes", "Notes", &self.notes, "is too long", "up to 400 characters")),
             (self.allergies.len() > 20)
-                .then(|| Problem::new("/allergies", "allergies", self.allergies.len(), "are too many", "up to 20")),
+                .then(|| Problem::new("/allergies", "Allergies", self.allergies.len(), "are too many", "up to 20")),
         ]
         .into_iter()
         .flatten()
         .collect();
         let named = self.allergies.iter().enumerate();
-        problems.extend(named.filter_map(|(i, text)| Problem::unless_text(&format!("/allergies/{i}"), "allergy", text, 40)));
+        problems.extend(named.filter_map(|(i, text)| Problem::unless_text(&format!("/allergies/{i}"), "Allergies", text, 40)));
         problems
     }
 

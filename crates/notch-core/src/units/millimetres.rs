@@ -81,6 +81,11 @@ impl Millimetres {
         Self(self.0.max(other.0))
     }
 
+    /// Whether the two are the same model's length: nearer than a person writes lengths down.
+    pub fn is_about(self, other: Self) -> bool {
+        (self.0 - other.0).abs() < 0.05
+    }
+
     /// The shorter of the two.
     pub fn shorter(self, other: Self) -> Self {
         Self(self.0.min(other.0))

@@ -1,30 +1,19 @@
 //! The advice for one exercise: setup, options, cautions, figures and drawings.
 
+use std::collections::BTreeSet;
+
 use serde::{Deserialize, Serialize};
 
-use crate::catalogue::{Catalogue, Cut, Edge, Food, Grip, Handling, Hold, KnifeType, Motion, Target, Third};
-use crate::drawing::{SectionDrawing, Silhouette, flat_first_section, outline, section};
-use crate::fitting::{Candidate, Choice, Fit, Job, Setup, ShownCaution, Suggestion, Trainee, Wanted, suggest};
+use crate::at_hand::AtHand;
+use crate::catalogue::{Cut, Food, Grip, Handling, Hold, Motion, Target, Third};
+use crate::drawing::{SectionDrawing, Silhouette, blade_silhouette, flat_first_section, food_section};
+use crate::fitting::{Candidate, Fit, Fixed, Job, KnifeSource, Rated, Setup, ShownCaution, Suggestion, suggest};
 use crate::geometry::{Block, Way, work_flat_first};
-use crate::lesson::{Amount, ClassSize, ExerciseFigures, exercise_figures};
-use crate::people::Hand;
+use crate::lesson::{ClassSize, ExerciseFigures, exercise_figures};
 use crate::problem::Problem;
-use crate::records::{Course, EdgeState, ExerciseFields, KeptWarning, Knife, Making, Student, is_cleared_for_special};
+use crate::records::{Amount, ExerciseFields, KeptWarning, Making};
 use crate::units::Millimetres;
 use crate::words::capital;
-
-/// What a course has at hand.
-#[derive(Clone, Copy, Debug)]
-pub struct School<'a> {
-    /// The field's knowledge.
-    pub catalogue: &'a Catalogue,
-    /// The course.
-    pub course: &'a Course,
-    /// Its students.
-    pub students: &'a [Student],
-    /// The rack.
-    pub knives: &'a [Knife],
-}
 
 /// What the instructor has chosen so far; what is missing is proposed.
 #[derive(Clone, Debug, PartialEq, Serialize, Deserialize)]
@@ -59,18 +48,6 @@ pub struct AdviceChoice {
     /// Id of a student of the course, where the question is about one.
     #[serde(default)]
     pub student: Option<i64>,
-}
-
-/// Which knives are compared.
-#[derive(Clone, Copy, Debug, PartialEq, Eq, Default, Serialize, Deserialize)]
-#[serde(rename_all = "snake_case")]
-#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
-pub enum KnifeSource {
-    /// The knives on the rack.
-    #[default]
-    Rack,
-    /// One of each type of the catalogue, at its usual length.
-    Types,
 }
 
 impl From<&ExerciseFields> for AdviceChoice {
@@ -141,8 +118,6 @@ pub struct ChosenSetup {
 pub struct Advice {
     /// `Julienne of carrot`.
     pub title: String,
-    /// `3.2 × 3.2 × 50`.
-    pub size: String,
     /// Target: of the course's set of standards, with the exercise's own sizes laid over it.
     pub target: Target,
     /// What is chosen or proposed; none if the rack is empty.
@@ -154,13 +129,13 @@ pub struct Advice {
     /// Index in `knives` of the one in the setup.
     pub knife: Option<usize>,
     /// All motions for that knife.
-    pub motions: Vec<Choice<Motion>>,
+    pub motions: Vec<Rated<Motion>>,
     /// All grips.
-    pub grips: Vec<Choice<Grip>>,
+    pub grips: Vec<Rated<Grip>>,
     /// All holds.
-    pub holds: Vec<Choice<Hold>>,
+    pub holds: Vec<Rated<Hold>>,
     /// All thirds.
-    pub thirds: Vec<Choice<Third>>,
+    pub thirds: Vec<Rated<Third>>,
     /// Cautions, the gravest first.
     pub cautions: Vec<ShownCaution>,
     /// Pieces, minutes, food to buy.
@@ -175,106 +150,19 @@ pub struct Advice {
     pub warnings: Vec<KeptWarning>,
 }
 
-/// Least score at which a knife counts as fitting for a class.
-pub const FITS: u8 = 40;
-
-/// The knives of a source: one of each type, or the rack in groups, sharp ones of a model together
-/// and each dull one by itself.
-pub(super) fn candidates<'a>(school: &School<'a>, source: KnifeSource) -> Vec<Candidate<'a>> {
-    match source {
-        KnifeSource::Rack => on_the_rack(school),
-        KnifeSource::Types => school.catalogue.knives.iter().map(of_type).collect(),
-    }
-}
-
-/// A usual knife of a type, for the hand that most are ground for.
-pub(crate) fn of_type(kind: &KnifeType) -> Candidate<'_> {
-    Candidate {
-        kind,
-        length: kind.length.usual,
-        heel_height: kind.heel_height,
-        hand: (kind.edge == Edge::SingleBevel).then_some(Hand::Right),
-        hollowed: false,
-        sharp: true,
-        numbers: Vec::new(),
-    }
-}
-
-fn on_the_rack<'a>(school: &School<'a>) -> Vec<Candidate<'a>> {
-    let mut groups: Vec<Candidate<'a>> = Vec::new();
-    for knife in school.knives.iter().filter(|knife| !knife.archived) {
-        let Some(kind) = school.catalogue.knife(&knife.fields.knife_type) else { continue };
-        let sharp = knife.fields.edge_state == EdgeState::Sharp;
-        let alike = groups.iter_mut().find(|group| {
-            sharp
-                && group.sharp
-                && group.kind.id == kind.id
-                && group.length == knife.fields.length
-                && group.hand == knife.fields.hand
-                && group.hollowed == knife.fields.hollowed
-        });
-        match alike {
-            Some(group) => group.numbers.push(knife.fields.number.clone()),
-            None => groups.push(Candidate {
-                kind,
-                length: knife.fields.length,
-                heel_height: knife.fields.heel_height,
-                hand: knife.fields.hand,
-                hollowed: knife.fields.hollowed,
-                sharp,
-                numbers: vec![knife.fields.number.clone()],
-            }),
-        }
-    }
-    groups
-}
-
-pub(super) fn label(kind: &KnifeType, length: Millimetres) -> String {
-    format!("{} {length}", kind.short)
-}
-
-pub(super) fn job<'a>(school: &School<'a>, food: &'a Food, cut: &'a Cut, target: Target, trainee: Option<&Student>) -> Job<'a> {
-    let fields = &school.course.fields;
-    let allergen = food.allergen.as_deref();
-    let count = |hand: Hand| u32::try_from(school.students.iter().filter(|s| s.fields.hand == hand).count()).unwrap_or(u32::MAX);
-    Job {
-        catalogue: school.catalogue,
-        food,
-        cut,
-        target,
-        age_band: fields.age_band,
-        pace: fields.pace,
-        schools: fields.schools,
-        board: fields.board_material,
-        trainee: trainee.map(|student| Trainee {
-            hand: student.fields.hand,
-            hand_size: student.fields.hand_size,
-            clearance: student.fields.clearance,
-            special: is_cleared_for_special(student),
-        }),
-        hands: (count(Hand::Right), count(Hand::Left)),
-        allergic: school
-            .students
-            .iter()
-            .filter(|student| allergen.is_some_and(|allergen| student.fields.is_allergic_to(allergen)))
-            .map(|student| student.fields.name.clone())
-            .collect(),
-    }
-}
-
 /// Works out the advice for a choice.
 ///
 /// # Errors
 /// An unknown food, cut, or knife; a cut that the course's standards do not teach; an amount or
 /// minutes out of range. A setup that rules refuse is no error here: it is shown with its reason.
-pub fn advise(school: &School<'_>, choice: &AdviceChoice) -> Result<Advice, Vec<Problem>> {
-    let catalogue = school.catalogue;
-    let set = &school.course.fields.standard_set;
+pub fn advise(at_hand: &AtHand<'_>, choice: &AdviceChoice) -> Result<Advice, Vec<Problem>> {
+    let catalogue = at_hand.catalogue;
+    let set = &at_hand.course.fields.standard_set;
     let mut problems = crate::records::check_amount(choice.amount, choice.own_minutes);
     problems.extend(choice.making.check("/making"));
     let food = catalogue.food(&choice.food);
     if food.is_none() {
-        problems.push(Problem::new("/food", "food", &choice.food, "is not known", "a food of the catalogue"));
+        problems.push(Problem::new("/food", "Food", &choice.food, "is not known", "a food of the catalogue"));
     }
     let cut = catalogue.cut(&choice.cut);
     let target = catalogue.target(set, &choice.cut);
@@ -282,51 +170,41 @@ pub fn advise(school: &School<'_>, choice: &AdviceChoice) -> Result<Advice, Vec<
         let known = catalogue.set(set).map(|set| set.cuts.keys().map(String::as_str).collect::<Vec<_>>().join(", "));
         problems.push(Problem::new(
             "/cut",
-            "cut",
+            "Cut",
             &choice.cut,
             "is not taught by this set of standards",
             known.unwrap_or_default(),
         ));
     }
-    let candidates = candidates(school, choice.knives);
-    let trainee = choice.student.map(|id| (id, school.students.iter().find(|student| student.id == id)));
-    if let Some((id, None)) = trainee {
-        problems.push(Problem::new("/student", "student", id, "is not in this course", "a student of this course"));
+    let candidates = Candidate::all(at_hand, choice.knives);
+    let student = choice.student.and_then(|id| at_hand.student(id));
+    if let (Some(id), None) = (choice.student, student) {
+        problems.push(Problem::new("/student", "For", id, "is not in this course", "a student of this course"));
     }
-    let wanted_knife = wanted_knife(choice, &candidates, &mut problems);
+    let knife = Candidate::named(&candidates, choice.knife_type.as_deref(), choice.knife_length);
+    let knife = knife.unwrap_or_else(|problem| {
+        problems.push(problem);
+        None
+    });
     let (Some(food), Some(cut), Some(target), true) = (food, cut, target, problems.is_empty()) else {
         return Err(problems);
     };
     let food = choice.making.food(food, &catalogue.handling);
     let target = choice.making.target(target);
-    let job = job(school, &food, cut, target, trainee.and_then(|(_, student)| student));
-    let wanted = Wanted { knife: wanted_knife, motion: choice.motion, grip: choice.grip, hold: choice.hold, third: choice.third };
-    let suggestion = suggest(&job, &candidates, wanted);
-    Ok(assemble(school, &job, &candidates, suggestion, choice))
-}
-
-/// The candidate that the choice names. A model that is on the rack only dull stays the choice, so
-/// that its reason is shown.
-fn wanted_knife(choice: &AdviceChoice, candidates: &[Candidate<'_>], problems: &mut Vec<Problem>) -> Option<usize> {
-    let (Some(kind), Some(length)) = (&choice.knife_type, choice.knife_length) else { return None };
-    let is_model = |c: &Candidate<'_>| c.kind.id == *kind && (c.length.get() - length.get()).abs() < 0.05;
-    let sharp = candidates.iter().position(|c| c.sharp && is_model(c));
-    let found = sharp.or_else(|| candidates.iter().position(is_model));
-    if found.is_none() {
-        let value = format!("{kind} {length}");
-        problems.push(Problem::new("/knife_type", "knife", value, "is not on the rack", "a knife on the rack"));
-    }
-    found
+    let job = Job::of(at_hand, &food, cut, target, student);
+    let fixed = Fixed { knife, motion: choice.motion, grip: choice.grip, hold: choice.hold, third: choice.third };
+    let suggestion = suggest(&job, &candidates, fixed);
+    Ok(assemble(at_hand, &job, &candidates, suggestion, choice))
 }
 
 fn assemble(
-    school: &School<'_>,
+    at_hand: &AtHand<'_>,
     job: &Job<'_>,
     candidates: &[Candidate<'_>],
     found: Suggestion,
     choice: &AdviceChoice,
 ) -> Advice {
-    let handling = &school.catalogue.handling;
+    let handling = &at_hand.catalogue.handling;
     let knives: Vec<KnifeChoice> = found
         .knives
         .iter()
@@ -335,7 +213,7 @@ fn assemble(
             Some(KnifeChoice {
                 knife_type: candidate.kind.id.clone(),
                 length: candidate.length,
-                name: label(candidate.kind, candidate.length),
+                name: candidate.label(),
                 numbers: candidate.numbers.clone(),
                 sharp: candidate.sharp,
                 motion: option.motion,
@@ -343,19 +221,15 @@ fn assemble(
             })
         })
         .collect();
-    let fits = |knife: &&KnifeChoice| !knife.fit.refused && knife.fit.score >= FITS;
-    let knives_that_fit = knives.iter().filter(fits).map(|knife| knife.numbers.len()).sum::<usize>();
+    let knives_that_fit = knives.iter().filter(|knife| knife.fit.fits()).map(|knife| knife.numbers.len()).sum::<usize>();
     let knives_that_fit = u32::try_from(knives_that_fit).unwrap_or(u32::MAX);
-    let class = ClassSize {
-        students: u32::try_from(school.students.len()).unwrap_or(u32::MAX),
-        boards: u32::from(school.course.fields.boards),
-        knives: knives_that_fit,
-    };
+    let class =
+        ClassSize { students: at_hand.class_size(), boards: u32::from(at_hand.course.fields.boards), knives: knives_that_fit };
     let figures = exercise_figures(
         (job.food, job.cut, &job.target, choice.making.way),
         choice.amount,
         class,
-        school.course.fields.pace,
+        at_hand.course.fields.pace,
         choice.own_minutes,
         handling,
     );
@@ -363,13 +237,12 @@ fn assemble(
     let warnings = found.setup.map(|setup| warnings(&found, setup)).unwrap_or_default();
     Advice {
         title: format!("{} of {}", capital(&job.cut.name), job.food.name),
-        size: job.target.written(),
         target: job.target,
-        setup: chosen.map(|(setup, candidate)| in_words(school, setup, candidate)),
+        setup: chosen.map(|(setup, candidate)| in_words(at_hand, setup, candidate)),
         refused: found.refused,
         knife: found.setup.and_then(|setup| found.knives.iter().position(|option| option.knife == setup.knife)),
         section: section_of_way((job.food, job.cut, &job.target, choice.making.way), &figures.blocks, handling),
-        silhouette: chosen.map(|(_, c)| outline(c.kind, c.length, c.heel_height)),
+        silhouette: chosen.map(|(_, c)| blade_silhouette(c.kind, c.length, c.heel_height)),
         knives,
         motions: found.motions,
         grips: found.grips,
@@ -391,16 +264,16 @@ fn section_of_way(
     let kitchen = (way == Way::FlatFirst).then(|| work_flat_first(food, cut, target, handling).ok()).flatten();
     match kitchen {
         Some(kitchen) => flat_first_section(food, cut, target, &kitchen),
-        None => section(food, cut, target, blocks),
+        None => food_section(food, cut, target, blocks),
     }
 }
 
-fn in_words(school: &School<'_>, setup: Setup, candidate: &Candidate<'_>) -> ChosenSetup {
-    let handling = &school.catalogue.handling;
+fn in_words(at_hand: &AtHand<'_>, setup: Setup, candidate: &Candidate<'_>) -> ChosenSetup {
+    let handling = &at_hand.catalogue.handling;
     ChosenSetup {
         knife_type: candidate.kind.id.clone(),
         knife_length: candidate.length,
-        knife_name: label(candidate.kind, candidate.length),
+        knife_name: candidate.label(),
         motion: setup.motion,
         grip: setup.grip,
         hold: setup.hold,
@@ -421,7 +294,7 @@ fn objections(found: &Suggestion, setup: Setup) -> Vec<(&'static str, Vec<KeptWa
         let found = fit.into_iter().flat_map(Fit::objections);
         found.map(|finding| KeptWarning { rule: finding.rule.to_owned(), words: finding.words.clone() }).collect()
     }
-    fn chosen<T: PartialEq>(choices: &[Choice<T>], value: T) -> Option<&Fit> {
+    fn chosen<T: PartialEq>(choices: &[Rated<T>], value: T) -> Option<&Fit> {
         choices.iter().find(|choice| choice.value == value).map(|choice| &choice.fit)
     }
     let knife = found.knives.iter().find(|option| option.knife == setup.knife).map(|option| &option.fit);
@@ -445,53 +318,40 @@ fn warnings(found: &Suggestion, setup: Setup) -> Vec<KeptWarning> {
 ///
 /// # Errors
 /// As [`advise`]; and each refusal, at the field that it is about.
-pub fn check_choice(school: &School<'_>, fields: &ExerciseFields) -> Result<Vec<KeptWarning>, Vec<Problem>> {
-    let problems = fields.check(school.catalogue, &school.course.fields.standard_set);
+pub fn check_choice(at_hand: &AtHand<'_>, fields: &ExerciseFields) -> Result<Vec<KeptWarning>, Vec<Problem>> {
+    let problems = fields.check(at_hand.catalogue, &at_hand.course.fields.standard_set);
     if !problems.is_empty() {
         return Err(problems);
     }
-    let advice = advise(school, &AdviceChoice::from(fields))?;
+    let advice = advise(at_hand, &AdviceChoice::from(fields))?;
     if !advice.refused {
         return Ok(advice.warnings);
     }
-    let refusals = |pointer: &str, name: &str, value: &str, fit: Option<&Fit>| -> Vec<Problem> {
-        let found = fit.filter(|fit| fit.refused).into_iter().flat_map(|fit| &fit.findings);
-        found
-            .filter(|finding| finding.effect == crate::fitting::Effect::Refuse)
-            .map(|finding| Problem {
-                pointer: pointer.to_owned(),
-                value: value.to_owned(),
-                allowed: format!("another {name}"),
-                message: finding.words.clone(),
-            })
-            .collect()
-    };
-    fn chosen<T: PartialEq>(choices: &[Choice<T>], value: T) -> Option<(&str, &Fit)> {
-        choices.iter().find(|choice| choice.value == value).map(|choice| (choice.name.as_str(), &choice.fit))
+    Err(refusals(&advice, fields))
+}
+
+/// Each refusal at the field that it is about; a refusal of the motion is also one of the knife with that
+/// motion, and told once.
+fn refusals(advice: &Advice, fields: &ExerciseFields) -> Vec<Problem> {
+    fn chosen<T: PartialEq>(rated: &[Rated<T>], value: T) -> Option<(&str, &Fit)> {
+        rated.iter().find(|each| each.value == value).map(|each| (each.name.as_str(), &each.fit))
     }
+    let knife = advice.knife.and_then(|index| advice.knives.get(index)).map(|knife| (knife.name.as_str(), &knife.fit));
+    let fields = [
+        ("/motion", "Motion", chosen(&advice.motions, fields.motion)),
+        ("/knife_type", "Knife", knife),
+        ("/grip", "Knife-hand grip", chosen(&advice.grips, fields.grip)),
+        ("/hold", "Guide-hand hold", chosen(&advice.holds, fields.hold)),
+        ("/third", "Third of the blade", chosen(&advice.thirds, fields.third)),
+    ];
+    let mut told: BTreeSet<&str> = BTreeSet::new();
     let mut problems = Vec::new();
-    if let Some(knife) = advice.knife.and_then(|index| advice.knives.get(index)) {
-        problems.extend(refusals("/knife_type", "knife", &knife.name, Some(&knife.fit)));
-    }
-    for (pointer, name, found) in [
-        ("/motion", "motion", chosen(&advice.motions, fields.motion)),
-        ("/grip", "grip", chosen(&advice.grips, fields.grip)),
-        ("/hold", "hold", chosen(&advice.holds, fields.hold)),
-        ("/third", "third", chosen(&advice.thirds, fields.third)),
-    ] {
-        if let Some((value, fit)) = found {
-            problems.extend(refusals(pointer, name, value, Some(fit)));
+    for (pointer, name, found) in fields {
+        let Some((value, fit)) = found else { continue };
+        for finding in fit.refusals().filter(|finding| told.insert(finding.rule)) {
+            let allowed = format!("another {}", name.to_lowercase());
+            problems.push(Problem::said(pointer, name, value, finding.words.clone(), allowed).by_rule(finding.rule));
         }
     }
-    // A refusal of the motion is also one of the knife with that motion: tell it once.
-    let mut told: Vec<String> = Vec::new();
-    problems.reverse();
-    problems.retain(|problem| {
-        !told.contains(&problem.message) && {
-            told.push(problem.message.clone());
-            true
-        }
-    });
-    problems.reverse();
-    Err(problems)
+    problems
 }

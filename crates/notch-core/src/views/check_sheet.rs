@@ -2,30 +2,20 @@
 
 use std::collections::BTreeMap;
 
-use jiff::Timestamp;
 use jiff::civil::Date;
-use serde::{Deserialize, Serialize};
+use serde::Serialize;
 
-use super::advice::{Advice, FITS, School};
+use super::advice::{Advice, KnifeChoice};
 use super::plan::PlannedExercise;
+use crate::at_hand::AtHand;
 use crate::care::{CareHistory, DueKind, due};
+use crate::catalogue::{Catalogue, KnifeType};
+use crate::eligibility::Blade;
 use crate::people::Hand;
 use crate::problem::Problem;
-use crate::records::{Knife, Lesson};
+use crate::records::{CheckTick, Closing, CountedKnife, Knife, Lesson};
+use crate::units::Millimetres;
 use crate::words::lower;
-
-/// A tick on the sheet.
-#[derive(Clone, Debug, PartialEq, Eq, Serialize, Deserialize)]
-#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
-pub struct CheckTick {
-    /// Id of the item.
-    pub item: String,
-    /// Who ticked it, 1 to 60 characters.
-    pub who: String,
-    /// When.
-    #[cfg_attr(feature = "openapi", schema(value_type = String, format = DateTime))]
-    pub at: Timestamp,
-}
 
 /// Part of the sheet.
 #[derive(Clone, Copy, Debug, PartialEq, Eq, PartialOrd, Ord, Serialize)]
@@ -84,7 +74,7 @@ pub struct CheckSheet {
 #[derive(Clone, Copy, Debug)]
 pub struct CheckInput<'a> {
     /// What the course has at hand.
-    pub school: School<'a>,
+    pub at_hand: AtHand<'a>,
     /// The lesson.
     pub lesson: &'a Lesson,
     /// Its exercises with their advice.
@@ -95,12 +85,64 @@ pub struct CheckInput<'a> {
     pub ticks: &'a [CheckTick],
 }
 
-impl CheckTick {
+impl CheckSheet {
     /// Every problem of a tick for this sheet.
-    pub fn check(&self, sheet: &CheckSheet) -> Vec<Problem> {
-        let known = sheet.items.iter().any(|item| item.id == self.item);
-        let item = (!known).then(|| Problem::new("/item", "line", &self.item, "is not on this sheet", "a line of the sheet"));
-        item.into_iter().chain(Problem::unless_text("/who", "name", &self.who, 60)).collect()
+    pub fn check_tick(&self, tick: &CheckTick) -> Vec<Problem> {
+        let known = self.items.iter().any(|item| item.id == tick.item);
+        let item = (!known).then(|| Problem::new("/item", "Line", &tick.item, "is not on this sheet", "a line of the sheet"));
+        item.into_iter().chain(Problem::unless_text("/who", "Who is checking", &tick.who, 60)).collect()
+    }
+}
+
+/// What a line is about. Its id is what ticks are kept under, so it is made of ids and figures alone: a
+/// label may be renamed.
+enum LineAbout<'a> {
+    Knives { exercise: i64 },
+    Hands { exercise: i64 },
+    Edge { task: EdgeTask, knife_type: &'a str, length: Millimetres },
+    Food { exercise: i64 },
+    Thing(&'static str),
+}
+
+/// What is done to the edges of a model before class, in the order of the work: what fails its test is
+/// not honed for the class.
+#[derive(Clone, Copy, PartialEq, Eq, PartialOrd, Ord)]
+enum EdgeTask {
+    Test,
+    Hone,
+    Stone,
+    Send,
+}
+
+impl EdgeTask {
+    const fn of(due: DueKind) -> EdgeTask {
+        match due {
+            DueKind::TestToday => EdgeTask::Test,
+            DueKind::HoneToday => EdgeTask::Hone,
+            DueKind::StoneNow | DueKind::StoneThisWeek => EdgeTask::Stone,
+            DueKind::SendOut | DueKind::Failed | DueKind::Away => EdgeTask::Send,
+        }
+    }
+
+    const fn word(self) -> &'static str {
+        match self {
+            EdgeTask::Test => "test",
+            EdgeTask::Hone => "hone",
+            EdgeTask::Stone => "stone",
+            EdgeTask::Send => "send",
+        }
+    }
+}
+
+impl LineAbout<'_> {
+    fn id(&self) -> String {
+        match self {
+            LineAbout::Knives { exercise } => format!("knives:{exercise}"),
+            LineAbout::Hands { exercise } => format!("hands:{exercise}"),
+            LineAbout::Edge { task, knife_type, length } => format!("{}:{knife_type}:{}", task.word(), length.get()),
+            LineAbout::Food { exercise } => format!("food:{exercise}"),
+            LineAbout::Thing(id) => (*id).to_owned(),
+        }
     }
 }
 
@@ -125,18 +167,19 @@ pub fn check_sheet(input: &CheckInput<'_>) -> CheckSheet {
     items.extend(station_items(input));
     for planned in input.exercises {
         let Some(advice) = &planned.advice else { continue };
-        let food = input.school.catalogue.food(&planned.exercise.fields.food);
+        let food = input.at_hand.catalogue.food(&planned.exercise.fields.food);
         let plural = food.map_or("", |food| food.plural.as_str());
         let figures = &advice.figures;
         items.push(line(
-            format!("food:{}", planned.exercise.id),
+            &LineAbout::Food { exercise: planned.exercise.id },
             CheckPart::Food,
             format!("{} {plural}", figures.units_total),
             format!("For {}: washed, laid out, one to show and {} spare.", lower(&advice.title), figures.units_spare),
         ));
     }
-    let safety =
-        |id: &str, title: &str, detail: &str| line(id.to_owned(), CheckPart::Safety, title.to_owned(), detail.to_owned());
+    let safety = |id: &'static str, title: &str, detail: &str| {
+        line(&LineAbout::Thing(id), CheckPart::Safety, title.to_owned(), detail.to_owned())
+    };
     items.push(safety(
         "first_aid",
         "First-aid box at hand",
@@ -151,23 +194,23 @@ pub fn check_sheet(input: &CheckInput<'_>) -> CheckSheet {
         done: items.iter().filter(|item| item.tick.is_some()).count(),
         items,
         short,
-        disclaimer: input.school.catalogue.disclaimer.clone(),
+        disclaimer: input.at_hand.catalogue.disclaimer.clone(),
     }
 }
 
-fn line(id: String, part: CheckPart, title: String, detail: String) -> CheckItem {
-    CheckItem { id, part, title, detail, numbers: Vec::new(), short: 0, tick: None }
+fn line(about: &LineAbout<'_>, part: CheckPart, title: String, detail: String) -> CheckItem {
+    CheckItem { id: about.id(), part, title, detail, numbers: Vec::new(), short: 0, tick: None }
 }
 
 /// Students who cut at the same time: one at each board.
 fn wanted(input: &CheckInput<'_>) -> u32 {
-    let students = u32::try_from(input.school.students.len()).unwrap_or(u32::MAX);
-    students.min(u32::from(input.school.course.fields.boards))
+    let students = input.at_hand.class_size();
+    students.min(u32::from(input.at_hand.course.fields.boards))
 }
 
 /// Labels of the knives that fit an exercise, best first, with how many there are of each.
-fn fitting(advice: &Advice) -> impl Iterator<Item = &super::KnifeChoice> {
-    advice.knives.iter().filter(|knife| knife.sharp && !knife.fit.refused && knife.fit.score >= FITS)
+fn fitting(advice: &Advice) -> impl Iterator<Item = &KnifeChoice> {
+    advice.knives.iter().filter(|knife| knife.sharp && knife.fit.fits())
 }
 
 fn knives_item(input: &CheckInput<'_>, exercise: i64, advice: &Advice) -> CheckItem {
@@ -183,21 +226,24 @@ fn knives_item(input: &CheckInput<'_>, exercise: i64, advice: &Advice) -> CheckI
         let rounds = advice.figures.rounds;
         format!("Short of {short} for {}: {fit} fit ({}), {rounds} rounds in turns.", lower(&advice.title), models.join(", "))
     };
-    CheckItem { short, ..line(format!("knives:{exercise}"), CheckPart::Knives, title, detail) }
+    CheckItem { short, ..line(&LineAbout::Knives { exercise }, CheckPart::Knives, title, detail) }
 }
 
 /// Where the planned knife is ground for one hand: enough of them for each hand.
 fn handed_item(input: &CheckInput<'_>, exercise: i64, advice: &Advice) -> Option<CheckItem> {
     let setup = advice.setup.as_ref()?;
-    let of_setup = |knife: &&Knife| {
-        knife.fields.knife_type == setup.knife_type && (knife.fields.length.get() - setup.knife_length.get()).abs() < 0.05
-    };
-    let planned: Vec<&Knife> = input.school.knives.iter().filter(of_setup).collect();
+    let of_setup =
+        |knife: &&Knife| knife.fields.knife_type == setup.knife_type && knife.fields.length.is_about(setup.knife_length);
+    let planned: Vec<&Knife> = input.at_hand.knives.iter().filter(of_setup).collect();
     if planned.iter().all(|knife| knife.fields.hand.is_none()) {
         return None;
     }
-    let students = |hand: Hand| input.school.students.iter().filter(|s| s.fields.hand == hand).count();
-    let knives = |hand: Hand| planned.iter().filter(|k| k.fields.hand.is_none_or(|ground| ground == hand)).count();
+    let students = |hand: Hand| input.at_hand.hands().of(hand);
+    let kind = input.at_hand.catalogue.knife(&setup.knife_type)?;
+    let knives = |hand: Hand| {
+        let blade = |knife: &&&Knife| Blade { kind, length: knife.fields.length, hand: knife.fields.hand };
+        planned.iter().filter(|knife| blade(knife).hand_barrier(hand).is_none()).count()
+    };
     let missing = [Hand::Right, Hand::Left].into_iter().filter(|hand| students(*hand) > 0 && knives(*hand) == 0).count();
     let detail = format!(
         "Right hand: {} for {} students; left hand: {} for {}.",
@@ -206,66 +252,65 @@ fn handed_item(input: &CheckInput<'_>, exercise: i64, advice: &Advice) -> Option
         knives(Hand::Left),
         students(Hand::Left)
     );
-    let item = line(format!("hands:{exercise}"), CheckPart::Knives, format!("{} by hand", setup.knife_name), detail);
+    let item = line(&LineAbout::Hands { exercise }, CheckPart::Knives, format!("{} by hand", setup.knife_name), detail);
     Some(CheckItem { short: u32::try_from(missing).unwrap_or(u32::MAX), ..item })
 }
 
 /// The knives that go out for an exercise: the best that fit, as many as are wanted.
 fn taken_out<'a>(input: &CheckInput<'a>, advice: &Advice) -> Vec<&'a Knife> {
     let numbers: Vec<&String> = fitting(advice).flat_map(|knife| &knife.numbers).take(wanted(input) as usize).collect();
-    input.school.knives.iter().filter(|knife| numbers.contains(&&knife.fields.number)).collect()
+    input.at_hand.knives.iter().filter(|knife| numbers.contains(&&knife.fields.number)).collect()
 }
 
 /// Tests and honing that are still to do on the day of the lesson, model by model.
 fn edge_items(input: &CheckInput<'_>, knives: &[&Knife]) -> Vec<CheckItem> {
-    let (catalogue, day): (_, Date) = (input.school.catalogue, input.lesson.fields.starts_at.date());
+    let (catalogue, day): (_, Date) = (input.at_hand.catalogue, input.lesson.fields.starts_at.date());
+    let doctrines = &input.at_hand.course.fields.doctrines;
     let none = CareHistory::default();
-    let mut found: BTreeMap<(DueKind, String), Vec<String>> = BTreeMap::new();
+    // Models in the order of their labels, each with its task.
+    let mut found: BTreeMap<(EdgeTask, String), (&KnifeType, Millimetres, Vec<String>)> = BTreeMap::new();
     for knife in knives {
         let Some(kind) = catalogue.knife(&knife.fields.knife_type) else { continue };
         let history = input.histories.get(&knife.id).unwrap_or(&none);
-        let label = super::advice::label(kind, knife.fields.length);
-        for each in due(catalogue, (kind, &knife.fields), history, &input.school.course.fields.schools, day, true) {
-            found.entry((each.what, label.clone())).or_default().push(knife.fields.number.clone());
+        let length = knife.fields.length;
+        for each in due(catalogue, (kind, &knife.fields), history, doctrines, day, true) {
+            let model = found.entry((EdgeTask::of(each.what), kind.label(length)));
+            model.or_insert_with(|| (kind, length, Vec::new())).2.push(knife.fields.number.clone());
         }
     }
-    let strokes = (catalogue.care.hone.strokes_from, catalogue.care.hone.strokes_to);
-    let cuts = catalogue.care.test.paper_cuts;
-    let item = |((what, label), numbers): ((DueKind, String), Vec<String>)| {
-        let (word, title, detail) = match what {
-            DueKind::TestToday => {
-                ("test", format!("Test {label}"), format!("{cuts} clean cuts in held paper; never a finger along the edge."))
-            }
-            DueKind::HoneToday => (
-                "hone",
-                format!("Hone {label}"),
-                format!("{} to {} light strokes a side, heel to tip, at its own angle.", strokes.0, strokes.1),
-            ),
-            DueKind::StoneNow | DueKind::StoneThisWeek => {
-                ("stone", format!("{label}: to the stone"), "Due for the stone; test it before it goes out.".to_owned())
-            }
-            DueKind::SendOut | DueKind::Failed | DueKind::Away => {
-                ("send", format!("{label}: replace or send out"), "Test it before it goes out.".to_owned())
-            }
-        };
-        CheckItem { numbers, ..line(format!("{word}:{label}"), CheckPart::Edges, title, detail) }
+    let of_model = |((task, label), (kind, length, numbers)): ((EdgeTask, String), (&KnifeType, Millimetres, Vec<String>))| {
+        let (title, detail) = edge_words(catalogue, task, &label);
+        let about = LineAbout::Edge { task, knife_type: &kind.id, length };
+        CheckItem { numbers, ..line(&about, CheckPart::Edges, title, detail) }
     };
-    // Tests come before honing: what fails is not honed for the class.
-    let mut items: Vec<CheckItem> = found.into_iter().map(item).collect();
-    items.sort_by_key(|item| (!item.id.starts_with("test"), item.id.starts_with("hone")));
-    items
+    found.into_iter().map(of_model).collect()
+}
+
+fn edge_words(catalogue: &Catalogue, task: EdgeTask, label: &str) -> (String, String) {
+    let (hone, cuts) = (&catalogue.care.hone, catalogue.care.test.paper_cuts);
+    match task {
+        EdgeTask::Test => (format!("Test {label}"), format!("{cuts} clean cuts in held paper; never a finger along the edge.")),
+        EdgeTask::Hone => (
+            format!("Hone {label}"),
+            format!("{} to {} light strokes a side, heel to tip, at its own angle.", hone.strokes_from, hone.strokes_to),
+        ),
+        EdgeTask::Stone => (format!("{label}: to the stone"), "Due for the stone; test it before it goes out.".to_owned()),
+        EdgeTask::Send => (format!("{label}: replace or send out"), "Test it before it goes out.".to_owned()),
+    }
 }
 
 fn station_items(input: &CheckInput<'_>) -> Vec<CheckItem> {
-    let (course, stations) = (&input.school.course.fields, wanted(input));
-    let board = input.school.catalogue.care.board_name(course.board_material);
-    let item = |id: &str, title: String, detail: &str| line(id.to_owned(), CheckPart::Stations, title, detail.to_owned());
+    let (course, stations) = (&input.at_hand.course.fields, wanted(input));
+    let board = input.at_hand.catalogue.care.board_name(course.board_material);
+    let item = |id: &'static str, title: String, detail: &str| {
+        line(&LineAbout::Thing(id), CheckPart::Stations, title, detail.to_owned())
+    };
     let boards = item(
         "boards",
         format!("{stations} boards of {board}, anchored"),
         "A damp cloth or rubber feet under each: push it, it must not move.",
     );
-    let missing = u32::try_from(input.school.students.len()).unwrap_or(u32::MAX).saturating_sub(u32::from(course.boards));
+    let missing = input.at_hand.class_size().saturating_sub(u32::from(course.boards));
     vec![
         CheckItem { short: missing, ..boards },
         item(
@@ -276,37 +321,6 @@ fn station_items(input: &CheckInput<'_>) -> Vec<CheckItem> {
         item("containers", format!("{} containers", stations * 3), "Three a station: raw, ready, waste."),
         item("surfaces", "Clear surfaces, dry floor".to_owned(), "Nothing lies where a knife may fall or a foot may slip."),
     ]
-}
-
-/// A knife in the count of a lesson.
-#[derive(Clone, Debug, PartialEq, Serialize)]
-#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
-pub struct CountedKnife {
-    /// Id of the knife.
-    pub knife_id: i64,
-    /// Number on the handle.
-    pub number: String,
-    /// Label, e.g. `Chef's 200`.
-    pub name: String,
-    /// When it went out.
-    #[cfg_attr(feature = "openapi", schema(value_type = String, format = DateTime))]
-    pub out_at: Timestamp,
-    /// When it came in; none while it is out.
-    #[cfg_attr(feature = "openapi", schema(value_type = Option<String>, format = DateTime))]
-    pub in_at: Option<Timestamp>,
-}
-
-/// How a lesson was closed.
-#[derive(Clone, Debug, PartialEq, Eq, Serialize, Deserialize)]
-#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
-pub struct Closing {
-    /// When.
-    #[cfg_attr(feature = "openapi", schema(value_type = String, format = DateTime))]
-    pub at: Timestamp,
-    /// Who closed it.
-    pub who: String,
-    /// What happened to knives that were missing; empty if none was.
-    pub words: String,
 }
 
 /// The count of a lesson.
@@ -340,24 +354,21 @@ pub fn proposed_numbers(input: &CheckInput<'_>) -> Vec<String> {
 
 /// What must be said to close a class: a knife that is missing needs words.
 pub fn check_closing(count: &KnifeCount, who: &str, words: &str, running: usize) -> Vec<Problem> {
-    let mut problems: Vec<Problem> = Problem::unless_text("/who", "name", who, 60).into_iter().collect();
+    let mut problems: Vec<Problem> = Problem::unless_text("/who", "Who closes it", who, 60).into_iter().collect();
     if running > 0 {
-        problems.push(Problem::new("/attempts", "attempts", running, "are still running", "stop each attempt first"));
+        problems.push(Problem::new("/attempts", "Attempts", running, "are still running", "stop each attempt first"));
     }
     let missing: Vec<&str> = count.knives.iter().filter(|k| k.in_at.is_none()).map(|k| k.number.as_str()).collect();
     if missing.is_empty() {
         if words.chars().count() > 400 {
-            problems.push(Problem::new("/words", "words", words, "are too many", "up to 400 characters"));
+            problems.push(Problem::new("/words", "Anything to say", words, "has too many characters", "up to 400 characters"));
         }
-    } else if let Some(wrong) = Problem::unless_text("/words", "what happened", words, 400) {
+    } else if Problem::unless_text("/words", "", words, 400).is_some() {
         let (out, back) = (count.knives.len(), count.knives.len() - missing.len());
-        problems.push(Problem {
-            message: format!(
-                "{out} went out and {back} came in: no. {} missing. Count again, or say what happened.",
-                missing.join(", ")
-            ),
-            ..wrong
-        });
+        let missing = missing.join(", ");
+        let sentence = format!("{out} went out and {back} came in: no. {missing} missing. Count again, or say what happened.");
+        let name = "What happened to the missing knife";
+        problems.push(Problem::said("/words", name, words, sentence.into(), "1 to 400 characters"));
     }
     problems
 }

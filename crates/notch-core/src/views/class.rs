@@ -3,13 +3,15 @@
 use jiff::civil::Date;
 use serde::Serialize;
 
-use super::advice::{Advice, School};
+use super::advice::Advice;
 use super::plan::PlannedExercise;
-use super::yard::standing_of;
-use crate::catalogue::{Catalogue, CutFamily, FaultSeverity};
-use crate::measure::SampleCustom;
-use crate::progress::{AttemptEvidence, pieces_as_evidence};
-use crate::records::{Attempt, Course, Incident, Knife, Lesson, Student, check_start};
+use crate::at_hand::AtHand;
+use crate::catalogue::{Catalogue, CutFamily, Target};
+use crate::eligibility::barriers;
+use crate::progress::standing_of;
+use crate::records::{Attempt, Course, Incident, Knife, Lesson, Student};
+use crate::text;
+use crate::text::Text;
 use crate::units::Millimetres;
 
 /// An exercise as Class needs it.
@@ -20,8 +22,8 @@ pub struct ClassExercise {
     pub id: i64,
     /// `Julienne of carrot`.
     pub title: String,
-    /// `3.2 × 3.2 × 50`.
-    pub size: String,
+    /// Target sizes; none where there is no advice.
+    pub target: Option<Target>,
     /// `pinch · claw · push cut · heel third`.
     pub setup: String,
     /// What to measure of each piece, in the order to type it.
@@ -57,7 +59,7 @@ pub struct Station {
     /// Ids of the knives that this student may be handed, the best for the exercise first.
     pub knives: Vec<i64>,
     /// Why this student wants watching.
-    pub watch: Vec<String>,
+    pub watch: Vec<WatchReason>,
     /// Paused after a Stop fault in the latest attempt.
     pub paused: bool,
 }
@@ -90,7 +92,7 @@ pub struct ClassView {
 #[derive(Clone, Copy, Debug)]
 pub struct ClassInput<'a> {
     /// What the course has at hand.
-    pub school: School<'a>,
+    pub at_hand: AtHand<'a>,
     /// The lesson.
     pub lesson: &'a Lesson,
     /// Its exercises with their advice.
@@ -113,22 +115,22 @@ pub fn class_view(input: &ClassInput<'_>) -> ClassView {
         .or(input.exercises.first());
     let advice = current.and_then(|planned| planned.advice.as_ref());
     let running = |knife: &Knife| input.attempts.iter().find(|a| a.stopped_at.is_none() && a.knife_id == knife.id);
-    let knives = input.school.knives.iter().map(|knife| ClassKnife {
+    let knives = input.at_hand.knives.iter().map(|knife| ClassKnife {
         id: knife.id,
-        name: knife_name(input.school.catalogue, knife),
+        name: knife_name(input.at_hand.catalogue, knife),
         length: knife.fields.length,
         in_use_by: running(knife).map(|attempt| attempt.student_id),
     });
     ClassView {
-        course: input.school.course.clone(),
+        course: input.at_hand.course.clone(),
         lesson: input.lesson.clone(),
         exercises: input.exercises.iter().map(|planned| class_exercise(input, planned)).collect(),
         exercise_id: current.map(|planned| planned.exercise.id),
-        stations: input.school.students.iter().map(|student| station(input, student, advice)).collect(),
+        stations: input.at_hand.students.iter().map(|student| station(input, student, advice)).collect(),
         knives: knives.collect(),
         incidents: input.incidents.iter().filter(|i| i.lesson_id == input.lesson.id).cloned().collect(),
-        first_aid: input.school.catalogue.first_aid.clone(),
-        disclaimer: input.school.catalogue.disclaimer.clone(),
+        first_aid: input.at_hand.catalogue.first_aid.clone(),
+        disclaimer: input.at_hand.catalogue.disclaimer.clone(),
     }
 }
 
@@ -144,7 +146,7 @@ pub fn reference_seconds(advice: &Advice) -> Option<f64> {
 
 fn class_exercise(input: &ClassInput<'_>, planned: &PlannedExercise) -> ClassExercise {
     let fields = &planned.exercise.fields;
-    let catalogue = input.school.catalogue;
+    let catalogue = input.at_hand.catalogue;
     let family = catalogue.cut(&fields.cut).map(|cut| cut.family);
     let columns: &[&str] = match family {
         Some(CutFamily::Strips) => &["thickness", "width", "length", "far width"],
@@ -155,7 +157,7 @@ fn class_exercise(input: &ClassInput<'_>, planned: &PlannedExercise) -> ClassExe
     ClassExercise {
         id: planned.exercise.id,
         title: advice.map_or_else(|| format!("{} of {}", fields.cut, fields.food), |advice| advice.title.clone()),
-        size: advice.map_or_else(String::new, |advice| advice.size.clone()),
+        target: advice.map(|advice| advice.target),
         setup: advice
             .and_then(|a| a.setup.as_ref())
             .map_or_else(String::new, |setup| format!("{} · {}", setup.knife_name, setup.words)),
@@ -164,13 +166,8 @@ fn class_exercise(input: &ClassInput<'_>, planned: &PlannedExercise) -> ClassExe
     }
 }
 
-fn has_stop(catalogue: &Catalogue, attempt: &Attempt) -> bool {
-    let severity = |id: &String| catalogue.fault(id).map(|fault| fault.severity);
-    attempt.marks.faults.iter().any(|id| severity(id) == Some(FaultSeverity::Stop))
-}
-
 fn station(input: &ClassInput<'_>, student: &Student, advice: Option<&Advice>) -> Station {
-    let catalogue = input.school.catalogue;
+    let catalogue = input.at_hand.catalogue;
     let attempts: Vec<Attempt> = input
         .attempts
         .iter()
@@ -178,7 +175,7 @@ fn station(input: &ClassInput<'_>, student: &Student, advice: Option<&Advice>) -
         .cloned()
         .collect();
     let latest = attempts.last();
-    let paused = latest.is_some_and(|attempt| attempt.stopped_at.is_some() && has_stop(catalogue, attempt));
+    let paused = latest.is_some_and(|attempt| attempt.stopped_at.is_some() && attempt.marks.has_stop(catalogue));
     Station {
         running: latest.filter(|attempt| attempt.stopped_at.is_none()).cloned(),
         knives: knives_for(input, student, advice),
@@ -189,73 +186,75 @@ fn station(input: &ClassInput<'_>, student: &Student, advice: Option<&Advice>) -
     }
 }
 
-/// Knives that may be handed to a student, best fit first, then the longest that is cleared.
+/// Knives that may be handed to a student, best fit first, then the longest that is cleared. One that
+/// somebody else holds is among them: it is shown as in use.
 fn knives_for(input: &ClassInput<'_>, student: &Student, advice: Option<&Advice>) -> Vec<i64> {
+    let AtHand { catalogue, course, .. } = input.at_hand;
     let fit_of = |knife: &Knife| {
         let choice = advice?.knives.iter().find(|choice| choice.sharp && choice.numbers.contains(&knife.fields.number))?;
         (!choice.fit.refused).then_some(choice.fit.score)
     };
     let allowed = |knife: &&Knife| {
-        let special = input.school.catalogue.knife(&knife.fields.knife_type).is_some_and(|kind| kind.special);
-        check_start(student, knife, special).is_empty()
+        let kind = catalogue.knife(&knife.fields.knife_type);
+        kind.is_some_and(|kind| barriers(student, course.fields.age_band, (kind, knife), None, &catalogue.progress).is_empty())
     };
     let mut knives: Vec<(u8, &Knife)> =
-        input.school.knives.iter().filter(allowed).filter_map(|knife| Some((fit_of(knife)?, knife))).collect();
+        input.at_hand.knives.iter().filter(allowed).filter_map(|knife| Some((fit_of(knife)?, knife))).collect();
     knives.sort_by(|a, b| {
         b.0.cmp(&a.0).then(b.1.fields.length.get().total_cmp(&a.1.fields.length.get())).then(a.1.id.cmp(&b.1.id))
     });
     knives.into_iter().map(|(_, knife)| knife.id).collect()
 }
 
-fn watch(input: &ClassInput<'_>, student: &Student, advice: Option<&Advice>) -> Vec<String> {
+/// Why a student wants watching.
+#[derive(Clone, Copy, Debug, PartialEq, Eq, Serialize)]
+#[serde(rename_all = "snake_case")]
+#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
+pub enum WatchKind {
+    /// A Stop fault has closed a strand.
+    SafeFirst,
+    /// The planned knife is longer than the clearance.
+    ShorterKnife,
+    /// The first time with a blade as long as the planned one.
+    FirstLength,
+    /// Must not meet this food.
+    Allergy,
+}
+
+/// A reason to watch a student.
+#[derive(Clone, Debug, PartialEq, Serialize)]
+#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
+pub struct WatchReason {
+    /// Which.
+    pub kind: WatchKind,
+    /// In a few words.
+    pub words: Text,
+}
+
+fn watch(input: &ClassInput<'_>, student: &Student, advice: Option<&Advice>) -> Vec<WatchReason> {
     let mut reasons = Vec::new();
+    let mut because = |kind: WatchKind, words: Text| reasons.push(WatchReason { kind, words });
     let mine: Vec<&Attempt> = input.attempts.iter().filter(|attempt| attempt.student_id == student.id).collect();
-    let standing = standing_of(&input.school, student, &mine, input.today);
+    let standing = standing_of(&input.at_hand, student, &mine, input.today);
     if let Some(rule) = standing.strands.iter().find(|rule| rule.has_lapsed()) {
-        reasons.push(format!("safe first: {}", rule.strand.name()));
+        because(WatchKind::SafeFirst, text!["safe first: ", rule.strand.name()]);
     }
     let longest_used = mine
         .iter()
-        .filter_map(|attempt| input.school.knives.iter().find(|knife| knife.id == attempt.knife_id))
+        .filter_map(|attempt| input.at_hand.knives.iter().find(|knife| knife.id == attempt.knife_id))
         .map(|knife| knife.fields.length)
         .reduce(Millimetres::longer);
     let clearance = student.fields.clearance;
     if let Some(setup) = advice.and_then(|advice| advice.setup.as_ref()) {
         let planned = setup.knife_length;
         if planned > clearance {
-            reasons.push(format!("only to {clearance} mm"));
+            because(WatchKind::ShorterKnife, text!["only to ", clearance]);
         } else if longest_used.is_none_or(|used| used < planned) {
-            reasons.push(format!("first {planned} mm"));
+            because(WatchKind::FirstLength, text!["first ", planned]);
         }
     }
-    if advice.is_some_and(|advice| advice.cautions.iter().any(|c| c.id == "allergy" && c.text.contains(&student.fields.name))) {
-        reasons.push("allergy to this food".to_owned());
+    if advice.is_some_and(|advice| advice.cautions.iter().any(|caution| caution.students.contains(&student.id))) {
+        because(WatchKind::Allergy, Text::from("allergy to this food"));
     }
     reasons
-}
-
-/// The finished attempts of one student as evidence, in the order of time. An attempt at hand work
-/// counts for no strand and is left out.
-pub fn evidence_of(catalogue: &Catalogue, attempts: &[&Attempt]) -> Vec<AttemptEvidence> {
-    attempts
-        .iter()
-        .filter(|attempt| attempt.stopped_at.is_some())
-        .filter_map(|attempt| {
-            let blind = attempt.samples.iter().filter(|sample| sample.custom == SampleCustom::BlindTen);
-            Some(AttemptEvidence {
-                id: attempt.id,
-                on: attempt.on_day,
-                strand: attempt.strand?,
-                cut: attempt.cut.clone(),
-                stop_fault: has_stop(catalogue, attempt),
-                grip_ticked: attempt.marks.grip_ticked,
-                hold_ticked: attempt.marks.hold_ticked,
-                cv: blind.clone().next_back().and_then(|sample| sample.verdict.cv),
-                pieces: blind.flat_map(|sample| pieces_as_evidence(&sample.verdict)).collect(),
-                even_cv: attempt.tolerance.even_cv,
-                seconds: attempt.seconds,
-                reference_seconds: attempt.reference_seconds,
-            })
-        })
-        .collect()
 }

@@ -2,9 +2,9 @@
 
 use serde::{Deserialize, Serialize};
 
-use super::advice::{KnifeSource, School, candidates, job, label};
+use crate::at_hand::AtHand;
 use crate::catalogue::KitSize;
-use crate::fitting::best_score;
+use crate::fitting::{Candidate, FITS, Job, KnifeSource, best_score};
 use crate::kit::{Kit, KitError, KitGoal, KitJob, KitKnife, Nearest, Uncovered, smallest_kit};
 use crate::problem::Problem;
 use crate::records::Exercise;
@@ -77,8 +77,10 @@ pub struct KitOptions {
     pub jobs: Vec<KitCut>,
     /// Knife types.
     pub knives: Vec<KitType>,
-    /// Knives that the course's school holds to be enough; none where it is worked out.
-    pub school_says: Option<u8>,
+    /// Knives that the course's doctrine holds to be enough; none where it is worked out.
+    pub doctrine_says: Option<u8>,
+    /// Fit from which a knife counts as fit for class, of 100.
+    pub fits: u8,
 }
 
 /// A kit by names, or what stands in its way.
@@ -94,33 +96,34 @@ pub struct KitView {
     pub uncovered: Vec<Uncovered>,
 }
 
-fn title(school: &School<'_>, job: &CutOfFood) -> String {
-    let cut = school.catalogue.cut(&job.cut).map_or(job.cut.as_str(), |cut| cut.name.as_str());
-    let food = school.catalogue.food(&job.food).map_or(job.food.as_str(), |food| food.name.as_str());
+fn title(at_hand: &AtHand<'_>, job: &CutOfFood) -> String {
+    let cut = at_hand.catalogue.cut(&job.cut).map_or(job.cut.as_str(), |cut| cut.name.as_str());
+    let food = at_hand.catalogue.food(&job.food).map_or(job.food.as_str(), |food| food.name.as_str());
     format!("{} of {food}", capital(cut))
 }
 
 /// The course's own cuts, and the types with their prices.
-pub fn kit_options(school: &School<'_>, exercises: &[Exercise]) -> KitOptions {
+pub fn kit_options(at_hand: &AtHand<'_>, exercises: &[Exercise]) -> KitOptions {
     let mut jobs: Vec<CutOfFood> =
         exercises.iter().map(|each| CutOfFood { cut: each.fields.cut.clone(), food: each.fields.food.clone() }).collect();
     jobs.sort();
     jobs.dedup();
-    let knives = school.catalogue.knives.iter().map(|kind| {
-        let same: Vec<_> = school.knives.iter().filter(|knife| knife.fields.knife_type == kind.id).collect();
+    let knives = at_hand.catalogue.knives.iter().map(|kind| {
+        let same: Vec<_> = at_hand.knives.iter().filter(|knife| knife.fields.knife_type == kind.id).collect();
         let costs: Vec<f64> = same.iter().filter_map(|knife| knife.fields.cost).collect();
         let mean = costs.iter().sum::<f64>() / costs.len() as f64;
         let cost = (!costs.is_empty()).then(|| (mean * 100.0).round() / 100.0);
         KitType {
             priced: PricedType { knife_type: kind.id.clone(), cost },
-            name: label(kind, kind.length.usual),
+            name: kind.label(kind.length.usual),
             on_rack: same.len(),
         }
     });
     KitOptions {
-        jobs: jobs.into_iter().map(|job| KitCut { title: title(school, &job), job }).collect(),
+        jobs: jobs.into_iter().map(|job| KitCut { title: title(at_hand, &job), job }).collect(),
         knives: knives.collect(),
-        school_says: match school.course.fields.schools.kit_size {
+        fits: FITS,
+        doctrine_says: match at_hand.course.fields.doctrines.kit_size {
             KitSize::Computed => None,
             KitSize::One => Some(1),
             KitSize::Three => Some(3),
@@ -133,9 +136,9 @@ pub fn kit_options(school: &School<'_>, exercises: &[Exercise]) -> KitOptions {
 ///
 /// # Errors
 /// Unknown cuts, foods or types, prices out of range, too many or none of them.
-pub fn kit_view(school: &School<'_>, question: &KitQuestion) -> Result<KitView, Vec<Problem>> {
+pub fn kit_view(at_hand: &AtHand<'_>, question: &KitQuestion) -> Result<KitView, Vec<Problem>> {
     let mut problems = Vec::new();
-    let types = candidates(school, KnifeSource::Types);
+    let types = Candidate::all(at_hand, KnifeSource::Types);
     let mut chosen = Vec::new();
     let mut knives = Vec::new();
     for (index, priced) in question.knives.iter().enumerate() {
@@ -143,32 +146,28 @@ pub fn kit_view(school: &School<'_>, question: &KitQuestion) -> Result<KitView, 
         match types.iter().find(|candidate| candidate.kind.id == priced.knife_type) {
             Some(_) if priced.cost.is_none() && matches!(question.goal, KitGoal::Cheapest { .. }) => {}
             Some(candidate) => {
-                knives.push(KitKnife { name: label(candidate.kind, candidate.length), cost: priced.cost.unwrap_or(0.0) });
+                knives.push(KitKnife { name: candidate.label(), cost: priced.cost.unwrap_or(0.0) });
                 chosen.push(candidate);
             }
-            None => {
-                problems.push(Problem::new(pointer, "knife type", &priced.knife_type, "is not known", "a type of the catalogue"))
-            }
+            None => problems.push(Problem::new(
+                pointer,
+                "Knives to choose from",
+                &priced.knife_type,
+                "is not known",
+                "a type of the catalogue",
+            )),
         }
         if let Some(cost) = priced.cost.filter(|cost| !(0.0..=100_000.0).contains(cost)) {
-            problems.push(Problem::new(format!("/knives/{index}/cost"), "cost", cost, "is out of range", "0 to 100000"));
+            problems.push(Problem::new(format!("/knives/{index}/cost"), "Cost", cost, "is out of range", "0 to 100000"));
         }
     }
-    problems.extend(Problem::unless_within("/least_fit", "least fit", i64::from(question.least_fit), 1, 100));
-    let mut jobs = Vec::new();
-    for (index, each) in question.jobs.iter().enumerate() {
-        let (food, cut) = (school.catalogue.food(&each.food), school.catalogue.cut(&each.cut));
-        let target = school.catalogue.target(&school.course.fields.standard_set, &each.cut);
-        let (Some(food), Some(cut), Some(target)) = (food, cut, target) else {
-            let value = format!("{} of {}", each.cut, each.food);
-            let allowed = "cuts that the course teaches, of foods of the catalogue";
-            problems.push(Problem::new(format!("/jobs/{index}"), "cut", value, "is not known here", allowed));
-            continue;
-        };
-        let job = job(school, food, cut, target, None);
-        let scores = chosen.iter().map(|knife| best_score(&job, knife).unwrap_or(0)).collect();
-        jobs.push(KitJob { name: title(school, each), scores });
+    problems.extend(Problem::unless_within("/least_fit", "Least fit that covers a cut", i64::from(question.least_fit), 1, 100));
+    if let KitGoal::Cheapest { budget } = question.goal
+        && !(0.0..=1_000_000.0).contains(&budget)
+    {
+        problems.push(Problem::new("/goal/budget", "Budget", budget, "is out of range", "0 to 1000000"));
     }
+    let jobs = kit_jobs(at_hand, question, &chosen, &mut problems);
     if !problems.is_empty() {
         return Err(problems);
     }
@@ -181,28 +180,49 @@ pub fn kit_view(school: &School<'_>, question: &KitQuestion) -> Result<KitView, 
             Ok(KitView { knives, jobs, kit: Some(kit), uncovered: Vec::new() })
         }
         Err(KitError::Uncovered(found)) => {
-            let uncovered = found.into_iter().map(|each| beyond_the_choice(school, question, each)).collect();
+            let uncovered = found.into_iter().map(|each| beyond_the_choice(at_hand, question, each)).collect();
             let (knives, jobs) = names(knives, jobs);
             Ok(KitView { knives, jobs, kit: None, uncovered })
         }
-        Err(error @ KitError::TooLarge) => {
-            Err(vec![Problem::new("/knives", "knives", question.knives.len(), &error.to_string(), "up to 24 types, 128 cuts")])
-        }
-        Err(error @ KitError::NoJobs) => Err(vec![Problem::new("/jobs", "cuts", "", &error.to_string(), "at least one")]),
+        Err(error @ KitError::TooLarge) => Err(vec![Problem::new(
+            "/knives",
+            "Knives to choose from",
+            question.knives.len(),
+            error.to_string(),
+            "up to 24 types, 128 cuts",
+        )]),
+        Err(error @ KitError::NoJobs) => Err(vec![Problem::new("/jobs", "Cuts to cover", "", error.to_string(), "at least one")]),
     }
 }
 
+/// The cuts to cover, with how well each knife does them.
+fn kit_jobs(at_hand: &AtHand<'_>, question: &KitQuestion, chosen: &[&Candidate<'_>], problems: &mut Vec<Problem>) -> Vec<KitJob> {
+    let mut jobs = Vec::new();
+    for (index, each) in question.jobs.iter().enumerate() {
+        let (food, cut) = (at_hand.catalogue.food(&each.food), at_hand.catalogue.cut(&each.cut));
+        let target = at_hand.target(&each.cut);
+        let (Some(food), Some(cut), Some(target)) = (food, cut, target) else {
+            let value = format!("{} of {}", each.cut, each.food);
+            let allowed = "cuts that the course teaches, of foods of the catalogue";
+            problems.push(Problem::new(format!("/jobs/{index}"), "Cuts to cover", value, "is not known here", allowed));
+            continue;
+        };
+        let job = Job::of(at_hand, food, cut, target, None);
+        let scores = chosen.iter().map(|knife| best_score(&job, knife).unwrap_or(0)).collect();
+        jobs.push(KitJob { name: title(at_hand, each), scores });
+    }
+    jobs
+}
+
 /// What would cover a cut, of all types and not only of those that were to choose from.
-fn beyond_the_choice(school: &School<'_>, question: &KitQuestion, found: Uncovered) -> Uncovered {
-    let asked = question.jobs.iter().find(|each| title(school, each) == found.job);
+fn beyond_the_choice(at_hand: &AtHand<'_>, question: &KitQuestion, found: Uncovered) -> Uncovered {
+    let asked = question.jobs.get(found.job);
     let best = asked.and_then(|each| {
-        let (food, cut) = (school.catalogue.food(&each.food)?, school.catalogue.cut(&each.cut)?);
-        let target = school.catalogue.target(&school.course.fields.standard_set, &each.cut)?;
-        let job = job(school, food, cut, target, None);
-        let types = candidates(school, KnifeSource::Types);
-        let scored = types
-            .iter()
-            .filter_map(|knife| Some(Nearest { knife: label(knife.kind, knife.length), score: best_score(&job, knife)? }));
+        let (food, cut) = (at_hand.catalogue.food(&each.food)?, at_hand.catalogue.cut(&each.cut)?);
+        let target = at_hand.target(&each.cut)?;
+        let job = Job::of(at_hand, food, cut, target, None);
+        let types = Candidate::all(at_hand, KnifeSource::Types);
+        let scored = types.iter().filter_map(|knife| Some(Nearest { knife: knife.label(), score: best_score(&job, knife)? }));
         scored.max_by_key(|nearest| nearest.score)
     });
     Uncovered { nearest: best.or(found.nearest), ..found }

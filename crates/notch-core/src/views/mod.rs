@@ -10,21 +10,20 @@ mod playbook;
 mod rack;
 mod yard;
 
-pub use advice::{Advice, AdviceChoice, ChosenSetup, FITS, KnifeChoice, KnifeSource, School, advise, check_choice};
+pub use advice::{Advice, AdviceChoice, ChosenSetup, KnifeChoice, advise, check_choice};
 pub use bench::{
-    BenchBlade, BenchFact, BenchKnife, BenchLayers, BenchProduct, BenchQuestion, BenchStep, BenchView, BenchWay, Beside,
-    BesideQuestion, FactValue, OnionQuestion, OnionView, OnionsBeside, OnionsQuestion, PaceMinutes, StepShows, bench_beside,
-    bench_view, onion_choice, onion_view, onions_beside,
+    BenchBlade, BenchFact, BenchKnife, BenchLayers, BenchProduct, BenchQuestion, BenchStep, BenchView, BenchWay, BenchWayKind,
+    Beside, BesideQuestion, FactValue, OnionQuestion, OnionView, OnionsBeside, OnionsQuestion, PaceMinutes, StepShows,
+    bench_beside, bench_view, onion_choice, onion_view, onions_beside,
 };
-pub use check_sheet::{
-    CheckInput, CheckItem, CheckPart, CheckSheet, CheckTick, Closing, CountedKnife, KnifeCount, check_closing, check_sheet,
-    proposed_numbers,
+pub use check_sheet::{CheckInput, CheckItem, CheckPart, CheckSheet, KnifeCount, check_closing, check_sheet, proposed_numbers};
+pub use class::{
+    ClassExercise, ClassInput, ClassKnife, ClassView, Station, WatchKind, WatchReason, class_view, reference_seconds,
 };
-pub use class::{ClassExercise, ClassInput, ClassKnife, ClassView, Station, class_view, evidence_of, reference_seconds};
 pub use kit::{CutOfFood, KitCut, KitOptions, KitQuestion, KitType, KitView, PricedType, kit_options, kit_view};
-pub use plan::{PlanView, PlannedExercise, first_segments, plan_view, time_rule, with_practice_for};
+pub use plan::{PlanView, PlannedExercise, plan_view, time_rule};
 pub use playbook::{
-    Matrix, MatrixCell, MatrixKnife, MatrixRow, SchoolChanges, SuggestionChange, TriedSchools, matrix, school_changes,
+    DoctrineChanges, Matrix, MatrixCell, MatrixKnife, MatrixRow, SuggestionChange, TriedDoctrines, doctrine_changes, matrix,
 };
-pub use rack::{FoodAgainstBlade, RackGroup, RackInput, RackKnife, RackView, food_against_blade, rack_view};
+pub use rack::{DueKnife, DueLine, FoodAgainstBlade, RackGroup, RackInput, RackKnife, RackView, food_against_blade, rack_view};
 pub use yard::{StudentView, YardRow, student_view, yard_view};

@@ -2,8 +2,9 @@
 
 use serde::Serialize;
 
-use super::advice::{Advice, AdviceChoice, School, advise};
-use crate::catalogue::{Catalogue, SegmentKind};
+use super::advice::{Advice, AdviceChoice, advise, check_choice};
+use crate::at_hand::AtHand;
+use crate::catalogue::Catalogue;
 use crate::lesson::{PlannedSegment, TimeRule, lay_out};
 use crate::problem::Problem;
 use crate::records::{Course, Exercise, Lesson, StoredSegment};
@@ -43,28 +44,28 @@ pub struct PlanView {
 ///
 /// # Errors
 /// Minutes or segments out of range, which a saved lesson never has.
-pub fn plan_view(school: &School<'_>, lesson: &Lesson, exercises: &[Exercise]) -> Result<PlanView, Vec<Problem>> {
+pub fn plan_view(at_hand: &AtHand<'_>, lesson: &Lesson, exercises: &[Exercise]) -> Result<PlanView, Vec<Problem>> {
     let exercises: Vec<PlannedExercise> = exercises
         .iter()
         .map(|exercise| {
-            let (advice, problems) = match advise(school, &AdviceChoice::from(&exercise.fields)) {
+            let (advice, problems) = match advise(at_hand, &AdviceChoice::from(&exercise.fields)) {
                 Ok(advice) => (Some(advice), Vec::new()),
                 Err(problems) => (None, problems),
             };
             let problems = match &advice {
-                Some(advice) if advice.refused => super::check_choice(school, &exercise.fields).err().unwrap_or_default(),
+                Some(advice) if advice.refused => check_choice(at_hand, &exercise.fields).err().unwrap_or_default(),
                 _ => problems,
             };
             PlannedExercise { exercise: exercise.clone(), advice, problems }
         })
         .collect();
     Ok(PlanView {
-        course: school.course.clone(),
+        course: at_hand.course.clone(),
         lesson: lesson.clone(),
-        students: school.students.len(),
-        time_rule: time_rule(school.catalogue, lesson.fields.minutes, &lesson.fields.segments, &exercises)?,
+        students: at_hand.students.len(),
+        time_rule: time_rule(at_hand.catalogue, lesson.fields.minutes, &lesson.fields.segments, &exercises)?,
         exercises,
-        disclaimer: school.catalogue.disclaimer.clone(),
+        disclaimer: at_hand.catalogue.disclaimer.clone(),
     })
 }
 
@@ -92,33 +93,4 @@ pub fn time_rule(
         })
         .collect();
     lay_out(catalogue, minutes, &planned)
-}
-
-/// The segments of a new lesson: one of each kind but practice, in their usual order and width.
-pub fn first_segments(catalogue: &Catalogue) -> Vec<StoredSegment> {
-    let kinds = catalogue.segments.iter().filter(|segment| segment.kind != SegmentKind::Practice);
-    kinds.map(|segment| StoredSegment { kind: segment.kind, minutes: segment.minutes, exercise_id: None }).collect()
-}
-
-/// Puts a practice segment for an exercise into a lesson: after the last practice, or else before
-/// measuring. It gets the usual minutes, or more where the exercise needs more.
-pub fn with_practice_for(
-    catalogue: &Catalogue,
-    segments: &[StoredSegment],
-    exercise_id: i64,
-    needs: Option<u16>,
-) -> Vec<StoredSegment> {
-    let usual = catalogue.segment(SegmentKind::Practice).map_or(20, |segment| segment.minutes);
-    let new =
-        StoredSegment { kind: SegmentKind::Practice, minutes: needs.unwrap_or(usual).max(usual), exercise_id: Some(exercise_id) };
-    let mut segments = segments.to_vec();
-    if let Some(empty) = segments.iter_mut().find(|s| s.kind == SegmentKind::Practice && s.exercise_id.is_none()) {
-        *empty = new;
-        return segments;
-    }
-    let after_practice = segments.iter().rposition(|s| s.kind == SegmentKind::Practice).map(|index| index + 1);
-    let before_end = segments.iter().position(|segment| segment.kind > SegmentKind::Practice);
-    let at = after_practice.or(before_end).unwrap_or(segments.len());
-    segments.insert(at, new);
-    segments
 }

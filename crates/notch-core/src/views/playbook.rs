@@ -1,12 +1,14 @@
-//! The Playbook: every cut against every knife, and what another school would change.
+//! The Playbook: every cut against every knife, and what another doctrine would change.
 
 use serde::{Deserialize, Serialize};
 
-use super::advice::{FITS, KnifeSource, School, candidates, job, label};
-use crate::catalogue::{Catalogue, Cut, CutFamily, Food, Motion, Schools, Shape, Skin};
-use crate::fitting::{Candidate, Job, Proposal, best_score, gist, propose};
+use crate::at_hand::AtHand;
+use crate::catalogue::{Catalogue, CutFamily, Doctrines, Food, Motion, Target, Touches};
+use crate::fitting::{Candidate, FITS, Fixed, Job, KnifeSource, Proposal, best_score, gist, propose};
 use crate::problem::Problem;
 use crate::records::Student;
+use crate::text;
+use crate::text::Text;
 use crate::units::Millimetres;
 use crate::words::capital;
 
@@ -39,7 +41,7 @@ pub struct MatrixCell {
     /// The motion that suits it best; none for any food.
     pub motion: Option<Motion>,
     /// The weightiest reason, or for any food how many it fits.
-    pub words: String,
+    pub words: Text,
 }
 
 /// A cut of the matrix with a cell for each knife.
@@ -52,8 +54,8 @@ pub struct MatrixRow {
     pub name: String,
     /// Its family.
     pub family: CutFamily,
-    /// Its size by the course's standards; empty where it has none.
-    pub size: String,
+    /// Its sizes by the course's standards.
+    pub target: Target,
     /// One for each knife.
     pub cells: Vec<MatrixCell>,
 }
@@ -72,43 +74,6 @@ pub struct Matrix {
     pub fits: u8,
 }
 
-impl Food {
-    /// Whether a cut is made of this food at all; whether a knife suits it is for the rules.
-    ///
-    /// Bundles of herbs are sliced into ribbons or chopped; leaves and layers make ribbons; only
-    /// food with a core is cored, only citrus is segmented; loaves, herbs, meat and fish are not
-    /// peeled; roots and the like are turned.
-    pub fn takes(&self, cut: &Cut) -> bool {
-        let bundle = matches!(self.shape, Shape::Bundle { .. });
-        let loaf = self.skin == Skin::Crust;
-        let citrus = self.cautions.iter().any(|caution| caution == "start_then_bridge");
-        let leaves = bundle || self.hard_stem && self.density < 0.9 || matches!(self.shape, Shape::LayeredCylinder { .. });
-        match cut.id.as_str() {
-            "chiffonade" => leaves,
-            "peel" => !bundle && !loaf && !self.raw_animal,
-            "core" => {
-                matches!(self.shape, Shape::Ball { core: Some(_), .. } | Shape::Sheet { .. } | Shape::Cone { .. })
-                    || self.hard_stem
-            }
-            "segment" => citrus,
-            "turned" => self.firmness >= 3 && !self.raw_animal && !loaf && !matches!(self.shape, Shape::Stalk { .. }),
-            "wedges" => matches!(
-                self.shape,
-                Shape::Ball { .. } | Shape::LayeredBall { .. } | Shape::Ellipsoid { .. } | Shape::Cylinder { .. }
-            ),
-            "paste" => !loaf && !self.raw_animal && self.firmness <= 4 && self.length() <= Millimetres::whole(130),
-            _ => match cut.family {
-                CutFamily::Strips | CutFamily::Dice | CutFamily::Slices => {
-                    let on_the_bone = self.bone && cut.family != CutFamily::Slices;
-                    !bundle && !on_the_bone
-                }
-                CutFamily::Chop => !loaf && self.firmness <= 4,
-                CutFamily::Hand => false,
-            },
-        }
-    }
-}
-
 /// Works out the matrix for one food, or for all of them.
 ///
 /// # Errors
@@ -117,20 +82,20 @@ impl Food {
 /// # Complexity
 /// O(foods × cuts × knives × motions × rules); words are made for the best motion alone.
 pub fn matrix(
-    school: &School<'_>,
+    at_hand: &AtHand<'_>,
     food: Option<&str>,
     source: KnifeSource,
     student: Option<&Student>,
 ) -> Result<Matrix, Vec<Problem>> {
-    let catalogue = school.catalogue;
+    let catalogue = at_hand.catalogue;
     let foods: Vec<&Food> = match food {
         None => catalogue.foods.iter().collect(),
         Some(id) => match catalogue.food(id) {
             Some(food) => vec![food],
-            None => return Err(vec![Problem::new("/food", "food", id, "is not known", "a food of the catalogue, or any")]),
+            None => return Err(vec![Problem::new("/food", "Food", id, "is not known", "a food of the catalogue, or any")]),
         },
     };
-    let mut candidates = candidates(school, source);
+    let mut candidates = Candidate::all(at_hand, source);
     // As the catalogue has them, the longest first; a knife that failed its test comes last.
     let place = |kind: &str| catalogue.knives.iter().position(|each| each.id == kind);
     candidates.sort_by(|a, b| {
@@ -138,12 +103,9 @@ pub fn matrix(
         b.sharp.cmp(&a.sharp).then(of_type).then(b.length.get().total_cmp(&a.length.get()))
     });
     let one = food.is_some();
-    let rows = taught(school).filter_map(|(cut, size)| {
-        let jobs: Vec<Job<'_>> = foods
-            .iter()
-            .filter(|food| food.takes(cut))
-            .filter_map(|food| Some(job(school, food, cut, target_of(school, cut)?, student)))
-            .collect();
+    let rows = at_hand.taught().filter_map(|(cut, target)| {
+        let taking = foods.iter().filter(|food| food.takes(cut));
+        let jobs: Vec<Job<'_>> = taking.map(|food| Job::of(at_hand, food, cut, target, student)).collect();
         if jobs.is_empty() {
             return None;
         }
@@ -151,7 +113,7 @@ pub fn matrix(
             [job] if one => cell(job, knife),
             _ => cell_of_any(&jobs, knife),
         });
-        Some(MatrixRow { cut: cut.id.clone(), name: cut.name.clone(), family: cut.family, size, cells: cells.collect() })
+        Some(MatrixRow { cut: cut.id.clone(), name: cut.name.clone(), family: cut.family, target, cells: cells.collect() })
     });
     Ok(Matrix {
         food: food.map(ToOwned::to_owned),
@@ -161,20 +123,11 @@ pub fn matrix(
     })
 }
 
-fn target_of(school: &School<'_>, cut: &Cut) -> Option<crate::catalogue::Target> {
-    school.catalogue.target(&school.course.fields.standard_set, &cut.id)
-}
-
-/// The cuts that the course's standards teach, with their sizes.
-fn taught<'a>(school: &'a School<'a>) -> impl Iterator<Item = (&'a Cut, String)> {
-    school.catalogue.cuts.iter().filter_map(|cut| Some((cut, target_of(school, cut)?.written())))
-}
-
 fn knife(candidate: &Candidate<'_>) -> MatrixKnife {
     MatrixKnife {
         knife_type: candidate.kind.id.clone(),
         length: candidate.length,
-        name: label(candidate.kind, candidate.length),
+        name: candidate.label(),
         numbers: candidate.numbers.clone(),
         sharp: candidate.sharp,
     }
@@ -196,26 +149,26 @@ fn cell_of_any(jobs: &[Job<'_>], knife: &Candidate<'_>) -> MatrixCell {
         refused: refused == scores.len(),
         warned: fit < scores.len(),
         motion: None,
-        words: format!("Fits {fit} of {} foods that are cut so; refused for {refused}.", scores.len()),
+        words: text!["Fits ", fit, " of ", scores.len(), " foods that are cut so; refused for ", refused, "."],
     }
 }
 
-/// One suggestion that another school changes.
-#[derive(Clone, Debug, PartialEq, Eq, Serialize)]
+/// One suggestion that another doctrine changes.
+#[derive(Clone, Debug, PartialEq, Serialize)]
 #[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
 pub struct SuggestionChange {
     /// `Small dice of onion`.
     pub title: String,
     /// The setup as it is.
-    pub before: String,
+    pub before: Text,
     /// The setup as it would be.
-    pub after: String,
+    pub after: Text,
 }
 
-/// What another choice of schools changes.
-#[derive(Clone, Debug, PartialEq, Eq, Serialize)]
+/// What another choice of doctrines changes.
+#[derive(Clone, Debug, PartialEq, Serialize)]
 #[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
-pub struct SchoolChanges {
+pub struct DoctrineChanges {
     /// Suggestions that change.
     pub changed: usize,
     /// Suggestions that were compared: each cut that is taught, of each food that is cut so.
@@ -226,35 +179,34 @@ pub struct SchoolChanges {
     pub beside: Vec<String>,
 }
 
-/// Schools that are tried before they are saved.
+/// Doctrines that are tried before they are saved.
 #[derive(Clone, Debug, PartialEq, Serialize, Deserialize)]
 #[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
-pub struct TriedSchools {
-    /// The schools.
-    pub schools: Schools,
+pub struct TriedDoctrines {
+    /// The doctrines.
+    pub doctrines: Doctrines,
 }
 
 /// Most examples of changes.
 const EXAMPLES: usize = 8;
 
-/// Compares what is suggested now with what would be suggested with other schools, for each cut
+/// Compares what is suggested now with what would be suggested with other doctrines, for each cut
 /// and food with the knives of the rack. `first` are pairs of cut and food to tell first.
-pub fn school_changes(school: &School<'_>, tried: Schools, first: &[(String, String)]) -> SchoolChanges {
-    let mut course = school.course.clone();
-    course.fields.schools = tried;
-    let after = School { course: &course, ..*school };
-    let knives = candidates(school, KnifeSource::Rack);
+pub fn doctrine_changes(at_hand: &AtHand<'_>, tried: Doctrines, first: &[(String, String)]) -> DoctrineChanges {
+    let mut course = at_hand.course.clone();
+    course.fields.doctrines = tried;
+    let after = AtHand { course: &course, ..*at_hand };
+    let knives = Candidate::all(at_hand, KnifeSource::Rack);
     let mut changes: Vec<(bool, SuggestionChange)> = Vec::new();
     let mut of = 0;
-    for (cut, _) in taught(school) {
-        let Some(target) = target_of(school, cut) else { continue };
-        for food in school.catalogue.foods.iter().filter(|food| food.takes(cut)) {
+    for (cut, target) in at_hand.taught() {
+        for food in at_hand.catalogue.foods.iter().filter(|food| food.takes(cut)) {
             of += 1;
-            let told = |school: &School<'_>| {
-                let job = job(school, food, cut, target, None);
-                propose(&job, &knives).map(|found| in_words(school.catalogue, &knives, &found))
+            let told = |at_hand: &AtHand<'_>| {
+                let job = Job::of(at_hand, food, cut, target, None);
+                propose(&job, &knives, Fixed::default()).map(|found| in_words(at_hand.catalogue, &knives, &found))
             };
-            let (now, then) = (told(school).unwrap_or_default(), told(&after).unwrap_or_default());
+            let (now, then) = (told(at_hand).unwrap_or_default(), told(&after).unwrap_or_default());
             if now != then {
                 let ours = first.iter().any(|(c, f)| *c == cut.id && *f == food.id);
                 let title = format!("{} of {}", capital(&cut.name), food.name);
@@ -263,43 +215,48 @@ pub fn school_changes(school: &School<'_>, tried: Schools, first: &[(String, Str
         }
     }
     changes.sort_by_key(|(ours, _)| !ours);
-    SchoolChanges {
+    DoctrineChanges {
         changed: changes.len(),
         of,
         examples: changes.into_iter().map(|(_, change)| change).take(EXAMPLES).collect(),
-        beside: beside(school.catalogue, &school.course.fields.schools, &tried),
+        beside: beside(at_hand.catalogue, &at_hand.course.fields.doctrines, &tried),
     }
 }
 
-fn in_words(catalogue: &Catalogue, knives: &[Candidate<'_>], found: &Proposal) -> String {
+fn in_words(catalogue: &Catalogue, knives: &[Candidate<'_>], found: &Proposal) -> Text {
     let handling = &catalogue.handling;
-    let knife = knives.get(found.setup.knife).map_or_else(String::new, |knife| label(knife.kind, knife.length));
-    let mut words = format!(
-        "{knife} · {} · {} · {} · {} of 100",
+    let knife = knives.get(found.setup.knife).map_or_else(String::new, Candidate::label);
+    let mut words = text![
+        knife,
+        " · ",
         handling.grip_name(found.setup.grip),
+        " · ",
         handling.hold_name(found.setup.hold),
+        " · ",
         handling.motion_name(found.setup.motion),
-        found.score
-    );
+        " · ",
+        found.score,
+        " of 100"
+    ];
     if found.refused {
-        words.push_str(" · refused");
+        words.push(" · refused");
     }
     for note in &found.notes {
-        words.push_str(" · ");
-        words.push_str(note);
+        words.push(" · ");
+        words.push(note);
     }
     words
 }
 
 /// Names of the answers to questions that do not touch a setup.
-fn beside(catalogue: &Catalogue, now: &Schools, then: &Schools) -> Vec<String> {
-    let chosen = |schools: &Schools, question: &str| {
-        let value = serde_json::to_value(schools).ok()?;
+fn beside(catalogue: &Catalogue, now: &Doctrines, then: &Doctrines) -> Vec<String> {
+    let chosen = |doctrines: &Doctrines, question: &str| {
+        let value = serde_json::to_value(doctrines).ok()?;
         let id = value.get(question)?.as_str()?.to_owned();
-        let found = catalogue.schools.iter().find(|q| q.id == question)?;
-        found.schools.iter().find(|school| school.id == id).map(|school| school.name.clone())
+        let found = catalogue.doctrines.iter().find(|q| q.id == question)?;
+        found.doctrines.iter().find(|doctrine| doctrine.id == id).map(|doctrine| doctrine.name.clone())
     };
-    let apart = catalogue.schools.iter().filter(|q| q.touches != crate::catalogue::Touches::Setup && q.decided_by.is_none());
+    let apart = catalogue.doctrines.iter().filter(|q| q.touches != Touches::Setup && q.decided_by.is_none());
     apart
         .filter_map(|question| {
             let (before, after) = (chosen(now, &question.id)?, chosen(then, &question.id)?);

@@ -6,12 +6,15 @@ use jiff::civil::Date;
 use serde::Serialize;
 
 use crate::care::{CareHistory, Due, due};
-use crate::catalogue::{Catalogue, Food, KnifeType, Schools};
+use crate::catalogue::{Catalogue, Doctrines, Food, KnifeType};
 use crate::comfort::{Comfort, comfort};
 use crate::drawing::{Silhouette, silhouette};
+use crate::eligibility::{Blade, dull_barrier};
 use crate::fitting::{PINCH, TRAVEL};
 use crate::people::Hand;
-use crate::records::{EdgeState, Knife};
+use crate::records::Knife;
+use crate::text;
+use crate::text::Text;
 use crate::units::Millimetres;
 
 /// A knife on the rack.
@@ -24,6 +27,31 @@ pub struct RackKnife {
     pub fit: bool,
     /// What is due, the gravest first.
     pub due: Vec<Due>,
+    /// Its edge has to be ground, or it is to be sent out.
+    pub worn: bool,
+}
+
+/// A knife in the list of what is due.
+#[derive(Clone, Debug, PartialEq, Serialize)]
+#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
+pub struct DueKnife {
+    /// Id.
+    pub id: i64,
+    /// Number on the handle.
+    pub number: String,
+}
+
+/// A line of what is due: for one knife, or for all of a kind before a class.
+#[derive(Clone, Debug, PartialEq, Serialize)]
+#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
+pub struct DueLine {
+    /// What is due.
+    #[serde(flatten)]
+    pub due: Due,
+    /// Label of the knives.
+    pub label: String,
+    /// Knives, by number.
+    pub knives: Vec<DueKnife>,
 }
 
 /// Knives of one type, length and hand: they hang together.
@@ -62,6 +90,8 @@ pub struct RackView {
     pub fit: usize,
     /// Knives for which something is due.
     pub due: usize,
+    /// What is due, the gravest first.
+    pub due_lines: Vec<DueLine>,
     /// Whether a lesson is held today.
     pub class_today: bool,
 }
@@ -75,8 +105,8 @@ pub struct RackInput<'a> {
     pub knives: &'a [Knife],
     /// Care by id of the knife; a knife without any has no entry.
     pub histories: &'a BTreeMap<i64, CareHistory>,
-    /// Schools of the course in hand.
-    pub schools: Schools,
+    /// Doctrines of the course in hand.
+    pub doctrines: Doctrines,
     /// Day by the school's clock.
     pub today: Date,
     /// Whether a lesson is held today.
@@ -113,8 +143,30 @@ pub fn rack_view(input: &RackInput<'_>) -> RackView {
         fit: all().filter(|knife| knife.fit).count(),
         due: all().filter(|knife| !knife.due.is_empty()).count(),
         class_today: input.class_today,
+        due_lines: due_lines(&groups),
         groups,
     }
+}
+
+/// What is due over all groups, the gravest first. What belongs to the morning of a class is one line for
+/// all knives of a group.
+fn due_lines(groups: &[RackGroup]) -> Vec<DueLine> {
+    let mut lines: Vec<DueLine> = Vec::new();
+    for group in groups {
+        let first = lines.len();
+        for RackKnife { knife, due, .. } in &group.knives {
+            for due in due {
+                let entry = DueKnife { id: knife.id, number: knife.fields.number.clone() };
+                let alike = |line: &&mut DueLine| due.what.is_of_the_class() && line.due.what == due.what;
+                match lines.iter_mut().skip(first).find(alike) {
+                    Some(line) => line.knives.push(entry),
+                    None => lines.push(DueLine { due: due.clone(), label: group.label.clone(), knives: vec![entry] }),
+                }
+            }
+        }
+    }
+    lines.sort_by_key(|line| line.due.what);
+    lines
 }
 
 fn rack_knife(input: &RackInput<'_>, knife: &Knife) -> RackKnife {
@@ -122,20 +174,28 @@ fn rack_knife(input: &RackInput<'_>, knife: &Knife) -> RackKnife {
     let history = input.histories.get(&knife.id).unwrap_or(&none);
     let kind = input.catalogue.knife(&knife.fields.knife_type);
     let due =
-        kind.map(|kind| due(input.catalogue, (kind, &knife.fields), history, &input.schools, input.today, input.class_today));
-    RackKnife { fit: knife.fields.edge_state == EdgeState::Sharp, due: due.unwrap_or_default(), knife: knife.clone() }
+        kind.map(|kind| due(input.catalogue, (kind, &knife.fields), history, &input.doctrines, input.today, input.class_today));
+    let due = due.unwrap_or_default();
+    RackKnife {
+        fit: dull_barrier(knife).is_none(),
+        worn: due.iter().any(|due| due.what.is_of_the_edge()),
+        due,
+        knife: knife.clone(),
+    }
 }
 
 fn group(input: &RackInput<'_>, knife: &Knife) -> RackGroup {
     let kind = input.catalogue.knife(&knife.fields.knife_type);
     let length = knife.fields.length;
     let comfort = input.hand.and_then(|(hand_length, hand)| {
-        let other = knife.fields.hand.is_some_and(|ground_for| ground_for != hand);
-        let found = comfort(hand_length, kind?, length);
-        Some(if other { Comfort { score: 0, words: "Ground for the other hand.".to_owned() } } else { found })
+        let blade = Blade { kind: kind?, length, hand: knife.fields.hand };
+        Some(match blade.hand_barrier(hand) {
+            Some(barrier) => Comfort { score: 0, words: barrier.words() },
+            None => comfort(hand_length, kind?, length),
+        })
     });
     RackGroup {
-        label: kind.map_or_else(|| knife.fields.knife_type.clone(), |kind| format!("{} {length}", kind.short)),
+        label: kind.map_or_else(|| knife.fields.knife_type.clone(), |kind| kind.label(length)),
         knife_type: knife.fields.knife_type.clone(),
         type_name: kind.map_or_else(|| knife.fields.knife_type.clone(), |kind| kind.name.clone()),
         length,
@@ -160,7 +220,7 @@ pub struct FoodAgainstBlade {
     /// Long enough, with the travel that a stroke needs.
     pub long_enough: bool,
     /// The same in words.
-    pub words: String,
+    pub words: Text,
 }
 
 /// Whether a blade is long enough for a food: longer by 25 mm of travel, less 25 mm under a pinch.
@@ -169,12 +229,13 @@ pub fn food_against_blade(kind: &KnifeType, length: Millimetres, food: &Food) ->
     let pinch = if kind.board == crate::catalogue::BoardWork::All { PINCH } else { Millimetres::ZERO };
     let left = length.get() - pinch.get() - width.get();
     let long_enough = left >= TRAVEL.get();
+    let travel = Millimetres::clamped(left);
     let words = if long_enough {
-        format!("Long enough: {left:.0} mm of travel across {width} mm of {}.", food.name)
+        text!["Long enough: ", travel, " of travel across ", width, " of ", food.name, "."]
     } else if left >= 0.0 {
-        format!("Short: {left:.0} mm of travel across {width} mm of {}; {TRAVEL} mm is wanted.", food.name)
+        text!["Short: ", travel, " of travel across ", width, " of ", food.name, "; ", TRAVEL, " is wanted."]
     } else {
-        format!("Too short for {}: {} mm of blade is wanted.", food.name, width + pinch + TRAVEL)
+        text!["Too short for ", food.name, ": ", width + pinch + TRAVEL, " of blade is wanted."]
     };
     FoodAgainstBlade { width, height: food.height(), left, long_enough, words }
 }

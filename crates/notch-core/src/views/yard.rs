@@ -3,9 +3,9 @@
 use jiff::civil::Date;
 use serde::Serialize;
 
-use super::advice::School;
-use super::class::evidence_of;
-use crate::progress::{Standing, StandingInput, standing};
+use crate::at_hand::AtHand;
+use crate::catalogue::Strand;
+use crate::progress::{Standing, standing_of};
 use crate::records::{Attempt, Incident, Student};
 
 /// One student of the yard.
@@ -32,45 +32,44 @@ pub struct StudentView {
     pub attempts: Vec<Attempt>,
     /// Incidents that the student was part of, the latest first.
     pub incidents: Vec<Incident>,
+    /// Share of the pieces inside that must be proven for the True notch.
+    pub must_prove: f64,
+    /// The strand to look at first: that of the next step, or else the most practised.
+    pub first_strand: Option<Strand>,
 }
 
-/// The standing of one student from the attempts, in the order of time.
-pub(super) fn standing_of(school: &School<'_>, student: &Student, attempts: &[&Attempt], today: Date) -> Standing {
-    standing(&StandingInput {
-        catalogue: school.catalogue,
-        standard_set: &school.course.fields.standard_set,
-        attempts: &evidence_of(school.catalogue, attempts),
-        clearance: student.fields.clearance,
-        longest_blade: school.course.fields.age_band.longest_blade(),
-        today,
-    })
-}
-
-fn row(school: &School<'_>, student: &Student, attempts: &[Attempt], today: Date) -> YardRow {
+fn row(at_hand: &AtHand<'_>, student: &Student, attempts: &[Attempt], today: Date) -> YardRow {
     let mine: Vec<&Attempt> = attempts.iter().filter(|attempt| attempt.student_id == student.id).collect();
     YardRow {
-        standing: standing_of(school, student, &mine, today),
+        standing: standing_of(at_hand, student, &mine, today),
         last_seen: mine.iter().map(|attempt| attempt.on_day).max(),
         student: student.clone(),
     }
 }
 
 /// All students of a course, by station.
-pub fn yard_view(school: &School<'_>, attempts: &[Attempt], today: Date) -> Vec<YardRow> {
-    school.students.iter().map(|student| row(school, student, attempts, today)).collect()
+pub fn yard_view(at_hand: &AtHand<'_>, attempts: &[Attempt], today: Date) -> Vec<YardRow> {
+    at_hand.students.iter().map(|student| row(at_hand, student, attempts, today)).collect()
 }
 
 /// One student with all evidence.
 pub fn student_view(
-    school: &School<'_>,
+    at_hand: &AtHand<'_>,
     student: &Student,
     attempts: &[Attempt],
     incidents: &[Incident],
     today: Date,
 ) -> StudentView {
     let mine = attempts.iter().rev().filter(|attempt| attempt.student_id == student.id).cloned().collect();
+    let row = row(at_hand, student, attempts, today);
+    let strands = &row.standing.strands;
+    let of_next = strands.iter().find(|rule| Some(rule.strand) == row.standing.next.strand);
+    // Of equally practised strands the first is looked at.
+    let most_practised = strands.iter().rev().max_by_key(|rule| rule.attempts);
     StudentView {
-        row: row(school, student, attempts, today),
+        must_prove: at_hand.catalogue.progress.true_wilson,
+        first_strand: of_next.or(most_practised).map(|rule| rule.strand),
+        row,
         attempts: mine,
         incidents: incidents.iter().filter(|incident| incident.fields.student_id == Some(student.id)).cloned().collect(),
     }

@@ -4,7 +4,7 @@
 
 use std::sync::LazyLock;
 
-use notch_core::catalogue::{BoardMaterial, Catalogue, Edge, Schools};
+use notch_core::catalogue::{BoardMaterial, Catalogue, Doctrines, Edge};
 use notch_core::people::{AgeBand, Hand, HandSize, Pace};
 use notch_core::records::{Bolster, Course, CourseFields, EdgeState, Knife, KnifeFields, Student, StudentFields, Tang};
 use notch_core::units::Millimetres;
@@ -24,10 +24,11 @@ pub fn course(age_band: AgeBand) -> Course {
             pace: Pace::Learner,
             standard_set: "eighth".into(),
             tolerance: "school".into(),
+            time_zone: "Europe/Lisbon".into(),
             lesson_minutes: 110,
             boards: 16,
             board_material: BoardMaterial::Wood,
-            schools: Schools::default(),
+            doctrines: Doctrines::default(),
         },
     }
 }
@@ -39,6 +40,7 @@ pub fn student(name: &str, hand: Hand, allergies: &[&str]) -> Student {
         hand,
         hand_size: HandSize::Medium,
         clearance: Millimetres::whole(210),
+        special_clearance: false,
         allergies: allergies.iter().map(ToString::to_string).collect(),
         notes: String::new(),
     };

@@ -23,6 +23,8 @@ pub(crate) struct About {
     /// The present moment by the program's clock.
     #[schema(value_type = String, format = DateTime)]
     now: Timestamp,
+    /// Time zone of this machine, by name.
+    time_zone: String,
     /// A passphrase was set.
     passphrase_set: bool,
     /// This browser may use the program.
@@ -38,6 +40,7 @@ pub(crate) async fn about(State(state): State<AppState>, headers: HeaderMap) -> 
         licence: env!("CARGO_PKG_LICENSE").to_owned(),
         demo: state.settings.demo,
         now: state.settings.clock.now(),
+        time_zone: notch_store::machine_zone(),
         passphrase_set,
         signed_in: !passphrase_set || state.sign_ins.is_signed_in(&headers),
     }))

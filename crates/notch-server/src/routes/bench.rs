@@ -2,7 +2,7 @@
 
 use axum::Json;
 use axum::extract::State;
-use notch_core::onion::{Choice, Limits, Wanted};
+use notch_core::onion::{Limits, RankedMethods, WantedDice};
 use notch_core::views::{
     BenchQuestion, BenchView, Beside, BesideQuestion, OnionQuestion, OnionView, OnionsBeside, OnionsQuestion, bench_beside,
     bench_view, onion_choice, onion_view, onions_beside,
@@ -10,7 +10,7 @@ use notch_core::views::{
 use serde::Deserialize;
 use utoipa::ToSchema;
 
-use super::AtHand;
+use super::CourseRecords;
 use crate::error::ApiError;
 use crate::extract::{Body, Id};
 use crate::state::{AppState, blocking};
@@ -22,7 +22,7 @@ const SEED: u64 = 7;
 #[derive(Debug, Deserialize, ToSchema)]
 pub(crate) struct ChooseForMe {
     /// Onion and size.
-    wanted: Wanted,
+    wanted: WantedDice,
     /// What may not be exceeded.
     #[serde(default)]
     limits: Limits,
@@ -38,8 +38,8 @@ pub(crate) async fn cut(
 ) -> Result<Json<BenchView>, ApiError> {
     state
         .read(move |reader, catalogue| {
-            let at_hand = AtHand::read(reader, id)?;
-            Ok(Json(bench_view(&at_hand.school(catalogue), &question, SEED)?))
+            let records = CourseRecords::read(reader, id)?;
+            Ok(Json(bench_view(&records.at_hand(catalogue), &question, SEED)?))
         })
         .await
 }
@@ -54,8 +54,8 @@ pub(crate) async fn beside(
 ) -> Result<Json<Beside>, ApiError> {
     state
         .read(move |reader, catalogue| {
-            let at_hand = AtHand::read(reader, id)?;
-            Ok(Json(bench_beside(&at_hand.school(catalogue), &question, SEED)?))
+            let records = CourseRecords::read(reader, id)?;
+            Ok(Json(bench_beside(&records.at_hand(catalogue), &question, SEED)?))
         })
         .await
 }
@@ -76,7 +76,7 @@ pub(crate) async fn onion(Body(question): Body<OnionQuestion>) -> Result<Json<On
 
 /// The way of cutting an onion that gives most of a wanted size; nothing is kept.
 #[utoipa::path(post, operation_id = "bench_choose", path = "/api/bench/onion/choose", tag = "bench", request_body = ChooseForMe,
-    responses((status = 200, body = Choice), (status = "4XX", body = crate::ProblemDocument)))]
-pub(crate) async fn choose(Body(body): Body<ChooseForMe>) -> Result<Json<Choice>, ApiError> {
+    responses((status = 200, body = RankedMethods), (status = "4XX", body = crate::ProblemDocument)))]
+pub(crate) async fn choose(Body(body): Body<ChooseForMe>) -> Result<Json<RankedMethods>, ApiError> {
     blocking(move || Ok(Json(onion_choice(body.wanted, body.limits)?))).await
 }

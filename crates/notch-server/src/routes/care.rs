@@ -5,21 +5,21 @@ use axum::extract::State;
 use axum::http::StatusCode;
 use jiff::civil::Date;
 use notch_core::Problem;
-use notch_core::care::{AngleAid, CareFields, CareHistory, Due, angle_aid, due, own_angle};
-use notch_core::catalogue::{Catalogue, HabitWear, KnifePart, KnifeType, Schools};
+use notch_core::care::{AngleAid, CareEvent, CareFields, CareHistory, Due, angle_aid, due, own_angle};
+use notch_core::catalogue::{Catalogue, Doctrines, HabitWear, KnifePart, KnifeType};
 use notch_core::comfort::{Comfort, comfort};
 use notch_core::drawing::{Silhouette, silhouette};
 use notch_core::people::HandSize;
-use notch_core::records::{CareEvent, Knife};
+use notch_core::records::Knife;
 use notch_core::units::{Degrees, Millimetres};
 use notch_core::views::{FoodAgainstBlade, food_against_blade};
 use notch_store::Reader;
 use serde::{Deserialize, Serialize};
 use utoipa::{IntoParams, ToSchema};
 
-use super::schools_of;
+use super::{doctrines_of, kind_of, zone_of};
 use crate::error::ApiError;
-use crate::extract::{Asked, Body, Id};
+use crate::extract::{Asked, Body, DeviceWrite, Id};
 use crate::state::AppState;
 
 /// Most events that are shown of a knife.
@@ -29,7 +29,7 @@ const EVENTS: u32 = 60;
 #[derive(Debug, Deserialize, IntoParams)]
 #[into_params(parameter_in = Query)]
 pub(crate) struct AskedOfKnife {
-    /// Course whose schools of care count; our defaults if it is left out.
+    /// Course whose doctrines and time zone count; our defaults if it is left out.
     course: Option<i64>,
     /// Angle to find on the stone, degrees per side; the knife's own if it is left out.
     degrees: Option<f64>,
@@ -67,6 +67,8 @@ pub(crate) struct KnifeCare {
     silhouette: Silhouette,
     parts: Vec<KnifePart>,
     history: CareHistory,
+    /// Minutes in class and of bad habits since it was ground, to the minute.
+    wear_minutes: u32,
     due: Vec<Due>,
     /// The latest first.
     events: Vec<EventLine>,
@@ -88,7 +90,7 @@ pub(crate) struct KnifeCare {
 /// A deed to write down, in a course.
 #[derive(Debug, Deserialize, ToSchema)]
 pub(crate) struct NewCare {
-    /// Course whose schools of care count.
+    /// Course whose doctrines and time zone count.
     course: Option<i64>,
     /// The deed.
     fields: CareFields,
@@ -103,30 +105,25 @@ pub(crate) struct CareTaken {
     knife: Knife,
 }
 
-fn kind_of<'c>(catalogue: &'c Catalogue, knife: &Knife) -> Result<&'c KnifeType, ApiError> {
-    let found = catalogue.knife(&knife.fields.knife_type);
-    found.ok_or_else(|| ApiError::Conflict(format!("the type “{}” is no longer in the catalogue", knife.fields.knife_type)))
-}
-
 fn aid(
     catalogue: &Catalogue,
     (kind, knife): (&KnifeType, &Knife),
-    schools: &Schools,
+    doctrines: &Doctrines,
     asked: &AskedOfKnife,
 ) -> Result<(Option<Degrees>, Option<AngleAid>), ApiError> {
-    let own = own_angle(kind, knife.fields.edge_angle, schools);
+    let own = own_angle(kind, knife.fields.edge_angle, doctrines);
     let wrong = |pointer: &str, name: &str, value: f64, allowed: &str| {
         ApiError::Fields(vec![Problem::new(pointer, name, value, "is out of range", allowed)])
     };
     let angle = match asked.degrees {
         None => own,
-        Some(degrees) => Some(Degrees::new(degrees).map_err(|_| wrong("/degrees", "angle", degrees, "above 0 and below 90°"))?),
+        Some(degrees) => Some(Degrees::new(degrees).map_err(|_| wrong("/degrees", "Angle", degrees, "above 0 and below 90°"))?),
     };
     let spine = asked.spine.unwrap_or(2.0);
     let spine = Millimetres::new(spine)
         .ok()
         .filter(|spine| spine.get() <= 10.0)
-        .ok_or_else(|| wrong("/spine", "spine", spine, "0 to 10 mm"))?;
+        .ok_or_else(|| wrong("/spine", "Spine", spine, "0 to 10 mm"))?;
     Ok((own, angle.map(|angle| angle_aid(catalogue, kind, knife.fields.heel_height, angle, spine))))
 }
 
@@ -139,27 +136,27 @@ fn care_of(
 ) -> Result<KnifeCare, ApiError> {
     let knife = reader.knife(id)?;
     let kind = kind_of(catalogue, &knife)?;
-    let schools = schools_of(reader, asked.course)?;
+    let doctrines = doctrines_of(reader, asked.course)?;
     let history = reader.care_histories(catalogue, Some(id))?.remove(&id).unwrap_or_default();
     let against = match &asked.food {
         None => None,
         Some(food) => Some(catalogue.food(food).ok_or_else(|| {
-            ApiError::Fields(vec![Problem::new("/food", "food", food, "is not known", "a food of the catalogue")])
+            ApiError::Fields(vec![Problem::new("/food", "Food", food, "is not known", "a food of the catalogue")])
         })?),
     };
-    let (own_angle, aid) = aid(catalogue, (kind, &knife), &schools, asked)?;
+    let (own_angle, aid) = aid(catalogue, (kind, &knife), &doctrines, asked)?;
     let line = |event: CareEvent| EventLine { deed_words: event.fields.deed.words(catalogue), event };
     let habit =
         |(id, wear): (&notch_core::catalogue::Habit, &HabitWear)| HabitLine { id: id.word().to_owned(), wear: wear.clone() };
     let hands = [HandSize::Small, HandSize::Medium, HandSize::Large];
     Ok(KnifeCare {
-        label: format!("{} {}", kind.short, knife.fields.length),
+        label: kind.label(knife.fields.length),
         type_name: kind.name.clone(),
         good_for: kind.good_for.clone(),
         not_for: kind.not_for.clone(),
         silhouette: silhouette(kind, &knife.fields),
         parts: catalogue.parts.clone(),
-        due: due(catalogue, (kind, &knife.fields), &history, &schools, today, reader.lesson_on(today)?),
+        due: due(catalogue, (kind, &knife.fields), &history, &doctrines, today, reader.lesson_on(today)?),
         events: reader.care_events(id, EVENTS)?.into_iter().map(line).collect(),
         own_angle,
         aid,
@@ -167,6 +164,7 @@ fn care_of(
         against: against.map(|food| food_against_blade(kind, knife.fields.length, food)),
         habits: catalogue.care.habit.iter().map(habit).collect(),
         paper_cuts: catalogue.care.test.paper_cuts,
+        wear_minutes: history.wear.minutes(),
         history,
         knife,
         today,
@@ -181,8 +179,13 @@ pub(crate) async fn show(
     Id(id): Id,
     Asked(asked): Asked<AskedOfKnife>,
 ) -> Result<Json<KnifeCare>, ApiError> {
-    let today = state.settings.clock.today();
-    state.read(move |reader, catalogue| Ok(Json(care_of(reader, catalogue, id, &asked, today)?))).await
+    let clock = state.settings.clock.clone();
+    state
+        .read(move |reader, catalogue| {
+            let today = clock.today(&zone_of(reader, asked.course)?);
+            Ok(Json(care_of(reader, catalogue, id, &asked, today)?))
+        })
+        .await
 }
 
 /// Writes down what was done to a knife. A failed test takes it out of class at once.
@@ -191,18 +194,22 @@ pub(crate) async fn show(
 pub(crate) async fn add(
     State(state): State<AppState>,
     Id(id): Id,
+    write: DeviceWrite,
     Body(new): Body<NewCare>,
 ) -> Result<(StatusCode, Json<CareTaken>), ApiError> {
-    let (now, today) = (state.settings.clock.now(), state.settings.clock.today());
     state
-        .write(move |writer, catalogue| {
-            let knife = writer.knife(id)?;
-            let kind = kind_of(catalogue, &knife)?;
-            let schools = schools_of(writer, new.course)?;
-            ApiError::unless_empty(new.fields.check(catalogue, kind, &schools, today))?;
-            writer.add_care(id, now, &new.fields, new.fields.deed.edge_state(catalogue))?;
-            let taken = CareTaken { warnings: new.fields.warnings(catalogue, kind), knife: writer.knife(id)? };
-            Ok((StatusCode::CREATED, Json(taken)))
-        })
+        .write(
+            write,
+            move |writer, catalogue, at| {
+                let knife = writer.knife(id)?;
+                let kind = kind_of(catalogue, &knife)?;
+                let doctrines = doctrines_of(writer, new.course)?;
+                let today = zone_of(writer, new.course)?.to_datetime(at).date();
+                ApiError::unless_empty(new.fields.check(catalogue, kind, &doctrines, today))?;
+                writer.add_care(id, at, &new.fields, new.fields.deed.edge_state(catalogue))?;
+                Ok((id, new.fields.warnings(catalogue, kind)))
+            },
+            |reader, _, (id, warnings)| Ok((StatusCode::CREATED, Json(CareTaken { warnings, knife: reader.knife(id)? }))),
+        )
         .await
 }

@@ -3,8 +3,8 @@
 use axum::Json;
 use axum::extract::State;
 use notch_core::catalogue::{
-    BoardMaterial, BoardWear, Catalogue, Cut, Fault, Food, Grip, Hold, KnifePart, KnifeType, LessonSegment, Manner, Motion,
-    SchoolQuestion, StandardSet, Tolerance,
+    BoardMaterial, BoardWear, Catalogue, Cut, DoctrineQuestion, Fault, Food, Grip, Hold, KnifePart, KnifeType, LessonSegment,
+    Manner, Motion, StandardSet, Tolerance,
 };
 use serde::Serialize;
 use utoipa::ToSchema;
@@ -32,7 +32,7 @@ pub(crate) struct CatalogueView {
     tolerances: Vec<Tolerance>,
     faults: Vec<Fault>,
     segments: Vec<LessonSegment>,
-    schools: Vec<SchoolQuestion>,
+    doctrines: Vec<DoctrineQuestion>,
     grips: Vec<Way<Grip>>,
     holds: Vec<Way<Hold>>,
     motions: Vec<Way<Motion>>,
@@ -40,6 +40,8 @@ pub(crate) struct CatalogueView {
     first_aid: String,
     parts: Vec<KnifePart>,
     boards: Vec<Board>,
+    /// Names of all time zones.
+    time_zones: Vec<String>,
 }
 
 /// A board material.
@@ -69,7 +71,7 @@ fn view(catalogue: &Catalogue) -> CatalogueView {
         tolerances: catalogue.tolerances.clone(),
         faults: catalogue.faults.clone(),
         segments: catalogue.segments.clone(),
-        schools: catalogue.schools.clone(),
+        doctrines: catalogue.doctrines.clone(),
         grips: ways(&catalogue.handling.grips),
         holds: ways(&catalogue.handling.holds),
         motions: ways(&catalogue.handling.motions),
@@ -77,5 +79,6 @@ fn view(catalogue: &Catalogue) -> CatalogueView {
         first_aid: catalogue.first_aid.clone(),
         parts: catalogue.parts.clone(),
         boards: catalogue.care.board.iter().map(|(value, wear)| Board { value: *value, wear: wear.clone() }).collect(),
+        time_zones: notch_core::zone::names(),
     }
 }

@@ -3,18 +3,20 @@
 use axum::Json;
 use axum::extract::State;
 use axum::http::StatusCode;
+use jiff::Timestamp;
 use notch_core::Problem;
-use notch_core::catalogue::{Catalogue, FaultSeverity};
+use notch_core::catalogue::Catalogue;
+use notch_core::eligibility::{Barrier, Holder, barriers};
 use notch_core::measure::{MeasuredPiece, SampleCustom, Verdict, judge, parse_pieces};
-use notch_core::records::{Attempt, AttemptMarks, Incident, IncidentFields, NewAttempt, check_start};
+use notch_core::records::{Attempt, AttemptMarks, Incident, IncidentFields, NewAttempt};
 use notch_core::views::{AdviceChoice, ClassInput, ClassView, advise, class_view, plan_view, reference_seconds};
 use notch_store::Reader;
 use serde::{Deserialize, Serialize};
 use utoipa::{IntoParams, ToSchema};
 
-use super::AtHand;
+use super::{CourseRecords, kind_of};
 use crate::error::ApiError;
-use crate::extract::{Asked, Body, Id};
+use crate::extract::{Asked, Body, DeviceWrite, Id};
 use crate::state::AppState;
 
 /// Which exercise the class is seen for.
@@ -66,15 +68,16 @@ pub(crate) async fn show(
     Id(id): Id,
     Asked(asked): Asked<ForExercise>,
 ) -> Result<Json<ClassView>, ApiError> {
-    let today = state.settings.clock.today();
+    let clock = state.settings.clock.clone();
     state
         .read(move |reader, catalogue| {
             let lesson = reader.lesson(id)?;
-            let at_hand = AtHand::read(reader, lesson.course_id)?;
-            let school = at_hand.school(catalogue);
-            let plan = plan_view(&school, &lesson, &reader.exercises(id)?)?;
+            let records = CourseRecords::read(reader, lesson.course_id)?;
+            let today = records.today(&clock);
+            let at_hand = records.at_hand(catalogue);
+            let plan = plan_view(&at_hand, &lesson, &reader.exercises(id)?)?;
             Ok(Json(class_view(&ClassInput {
-                school,
+                at_hand,
                 lesson: &lesson,
                 exercises: &plan.exercises,
                 attempts: &reader.attempts_of_course(lesson.course_id)?,
@@ -87,7 +90,7 @@ pub(crate) async fn show(
 }
 
 /// What an attempt will be judged by, and whether it may start.
-fn new_attempt(reader: &Reader<'_>, catalogue: &Catalogue, start: &Start, state: &AppState) -> Result<NewAttempt, ApiError> {
+fn new_attempt(reader: &Reader<'_>, catalogue: &Catalogue, start: &Start, at: Timestamp) -> Result<NewAttempt, ApiError> {
     let student = reader.present_student(start.student_id)?;
     let exercise = reader.exercise(start.exercise_id)?;
     let lesson = reader.lesson(exercise.lesson_id)?;
@@ -95,79 +98,90 @@ fn new_attempt(reader: &Reader<'_>, catalogue: &Catalogue, start: &Start, state:
         return Err(ApiError::Gone("this exercise is no longer in a lesson of the student's course".to_owned()));
     }
     let knife = reader.knife(start.knife_id)?;
-    let special = catalogue.knife(&knife.fields.knife_type).is_some_and(|kind| kind.special);
-    ApiError::unless_empty(check_start(&student, &knife, special))?;
-    let at_hand = AtHand::read(reader, lesson.course_id)?;
-    let advice = advise(&at_hand.school(catalogue), &AdviceChoice::from(&exercise.fields))?;
-    let tolerance = catalogue.tolerance(&at_hand.course.fields.tolerance);
+    let kind = kind_of(catalogue, &knife)?;
+    let records = CourseRecords::read(reader, lesson.course_id)?;
+    let holder = reader.holder(knife.id)?;
+    let holder = holder.as_ref().map(|(student_id, name)| Holder { student_id: *student_id, name });
+    let barred = barriers(&student, records.course.fields.age_band, (kind, &knife), holder, &catalogue.progress);
+    // That the knife is in use is the state of the class, not a wrong choice: it may be free in a minute.
+    if let [in_use @ Barrier::InUse { .. }] = barred.as_slice() {
+        return Err(ApiError::Conflict(in_use.words().to_string()));
+    }
+    ApiError::unless_empty(barred.iter().map(|barrier| barrier.problem(&knife)).collect())?;
+    let advice = advise(&records.at_hand(catalogue), &AdviceChoice::from(&exercise.fields))?;
+    let unknown =
+        || ApiError::Conflict("the tolerance of this course is no longer there: choose another in its settings".to_owned());
     Ok(NewAttempt {
         student_id: student.id,
         lesson_id: lesson.id,
         exercise_id: exercise.id,
         knife_id: knife.id,
-        started_at: state.settings.clock.now(),
-        on_day: state.settings.clock.today(),
+        started_at: at,
+        on_day: records.course.fields.zone().to_datetime(at).date(),
         strand: catalogue.cut(&exercise.fields.cut).and_then(|cut| cut.strand),
         cut: exercise.fields.cut,
-        standard_set: at_hand.course.fields.standard_set.clone(),
+        standard_set: records.course.fields.standard_set.clone(),
         target: advice.target,
-        tolerance: tolerance.cloned().ok_or_else(|| ApiError::Internal("unknown tolerance".to_owned()))?,
+        tolerance: catalogue.tolerance(&records.course.fields.tolerance).cloned().ok_or_else(unknown)?,
         reference_seconds: reference_seconds(&advice),
     })
 }
 
-/// Starts an attempt, unless the knife is too long, dull, for the other hand, or in use.
+/// Starts an attempt, unless something stands between the student and the knife.
 #[utoipa::path(post, operation_id = "class_start", path = "/api/attempts", tag = "class", request_body = Start,
     responses((status = 201, body = Attempt), (status = "4XX", body = crate::ProblemDocument)))]
 pub(crate) async fn start(
     State(state): State<AppState>,
+    write: DeviceWrite,
     Body(start): Body<Start>,
 ) -> Result<(StatusCode, Json<Attempt>), ApiError> {
-    let asked = state.clone();
     state
-        .write(move |writer, catalogue| {
-            let new = new_attempt(writer, catalogue, &start, &asked)?;
-            Ok((StatusCode::CREATED, Json(writer.start_attempt(&new)?)))
-        })
+        .write(
+            write,
+            move |writer, catalogue, at| Ok(writer.start_attempt(&new_attempt(writer, catalogue, &start, at)?)?.id),
+            |reader, _, id| Ok((StatusCode::CREATED, Json(reader.attempt(id)?))),
+        )
         .await
 }
 
 /// Stops a running attempt.
 #[utoipa::path(post, operation_id = "class_stop", path = "/api/attempts/{id}/stop", tag = "class", params(("id" = i64, Path)),
     responses((status = 200, body = Attempt), (status = "4XX", body = crate::ProblemDocument)))]
-pub(crate) async fn stop(State(state): State<AppState>, Id(id): Id) -> Result<Json<Attempt>, ApiError> {
-    let now = state.settings.clock.now();
-    state.write(move |writer, _| Ok(Json(writer.stop_attempt(id, now)?))).await
+pub(crate) async fn stop(State(state): State<AppState>, Id(id): Id, write: DeviceWrite) -> Result<Json<Attempt>, ApiError> {
+    state
+        .write(write, move |writer, _, at| Ok(writer.stop_attempt(id, at)?.id), |reader, _, id| Ok(Json(reader.attempt(id)?)))
+        .await
 }
 
 /// Replaces the marks of an attempt; a Stop fault also stops it.
 #[utoipa::path(put, operation_id = "class_mark", path = "/api/attempts/{id}/marks", tag = "class", params(("id" = i64, Path)), request_body = Mark,
     responses((status = 200, body = Attempt), (status = "4XX", body = crate::ProblemDocument)))]
-pub(crate) async fn mark(State(state): State<AppState>, Id(id): Id, Body(mark): Body<Mark>) -> Result<Json<Attempt>, ApiError> {
-    let now = state.settings.clock.now();
+pub(crate) async fn mark(
+    State(state): State<AppState>,
+    Id(id): Id,
+    write: DeviceWrite,
+    Body(mark): Body<Mark>,
+) -> Result<Json<Attempt>, ApiError> {
     state
-        .write(move |writer, catalogue| {
-            let unknown = mark.marks.faults.iter().enumerate().filter(|(_, fault)| catalogue.fault(fault).is_none());
-            let problems = unknown.map(|(index, fault)| {
-                Problem::new(format!("/marks/faults/{index}"), "fault", fault, "is not known", "a fault of the catalogue")
-            });
-            ApiError::unless_empty(problems.collect())?;
-            let marked = writer.mark_attempt(id, mark.version, &mark.marks)?;
-            // A Stop fault ends the attempt and pauses the student, in the same moment.
-            let stops = |fault: &String| catalogue.fault(fault).is_some_and(|fault| fault.severity == FaultSeverity::Stop);
-            let must_stop = marked.stopped_at.is_none() && mark.marks.faults.iter().any(stops);
-            Ok(Json(if must_stop { writer.stop_attempt(id, now)? } else { marked }))
-        })
+        .write(
+            write,
+            move |writer, catalogue, at| {
+                ApiError::unless_empty(mark.marks.check(catalogue))?;
+                let marked = writer.mark_attempt(id, mark.version, &mark.marks)?;
+                if marked.must_stop(catalogue) {
+                    writer.stop_attempt(id, at)?;
+                }
+                Ok(id)
+            },
+            |reader, _, id| Ok(Json(reader.attempt(id)?)),
+        )
         .await
 }
 
 fn judged(catalogue: &Catalogue, attempt: &Attempt, typed: &TypedSample) -> Result<Judged, ApiError> {
     let pieces = parse_pieces(&typed.text)
         .map_err(|problems| problems.iter().map(|problem| problem.at("/text")).collect::<Vec<Problem>>())?;
-    if typed.custom == SampleCustom::BestFour && pieces.len() != 4 {
-        let problem = Problem::new("/text", "best four", pieces.len(), "pieces were entered", "exactly 4 pieces");
-        return Err(ApiError::Fields(vec![problem]));
-    }
+    ApiError::unless_empty(typed.custom.check_count(pieces.len()).into_iter().collect())?;
     let verdict = judge(catalogue, &attempt.target, &attempt.tolerance, typed.custom, &pieces);
     Ok(Judged { pieces, verdict })
 }
@@ -189,16 +203,20 @@ pub(crate) async fn judge_pieces(
 pub(crate) async fn add_sample(
     State(state): State<AppState>,
     Id(id): Id,
+    write: DeviceWrite,
     Body(typed): Body<TypedSample>,
 ) -> Result<(StatusCode, Json<Attempt>), ApiError> {
-    let now = state.settings.clock.now();
     state
-        .write(move |writer, catalogue| {
-            let attempt = writer.attempt(id)?;
-            writer.present_student(attempt.student_id)?;
-            let Judged { pieces, verdict } = judged(catalogue, &attempt, &typed)?;
-            Ok((StatusCode::CREATED, Json(writer.add_sample(id, typed.custom, now, &pieces, &verdict)?)))
-        })
+        .write(
+            write,
+            move |writer, catalogue, at| {
+                let attempt = writer.attempt(id)?;
+                writer.present_student(attempt.student_id)?;
+                let Judged { pieces, verdict } = judged(catalogue, &attempt, &typed)?;
+                Ok(writer.add_sample(id, typed.custom, at, &pieces, &verdict)?.id)
+            },
+            |reader, _, id| Ok((StatusCode::CREATED, Json(reader.attempt(id)?))),
+        )
         .await
 }
 
@@ -208,16 +226,21 @@ pub(crate) async fn add_sample(
 pub(crate) async fn add_incident(
     State(state): State<AppState>,
     Id(id): Id,
+    write: DeviceWrite,
     Body(fields): Body<IncidentFields>,
 ) -> Result<(StatusCode, Json<Vec<Incident>>), ApiError> {
-    let now = state.settings.clock.now();
     state
-        .write(move |writer, _| {
-            ApiError::unless_empty(Problem::unless_text("/words", "what happened", &fields.words, 400).into_iter().collect())?;
-            writer.add_incident(id, now, &fields)?;
-            let course_id = writer.lesson(id)?.course_id;
-            let incidents = writer.incidents(course_id)?.into_iter().filter(|incident| incident.lesson_id == id);
-            Ok((StatusCode::CREATED, Json(incidents.collect())))
-        })
+        .write(
+            write,
+            move |writer, _, at| {
+                ApiError::unless_empty(fields.check())?;
+                Ok(writer.add_incident(id, at, &fields)?)
+            },
+            move |reader, _, _| {
+                let course_id = reader.lesson(id)?.course_id;
+                let incidents = reader.incidents(course_id)?.into_iter().filter(|incident| incident.lesson_id == id);
+                Ok((StatusCode::CREATED, Json(incidents.collect())))
+            },
+        )
         .await
 }

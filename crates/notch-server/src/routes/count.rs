@@ -5,17 +5,16 @@ use axum::extract::State;
 use jiff::Timestamp;
 use notch_core::Problem;
 use notch_core::catalogue::Catalogue;
-use notch_core::records::parse_numbers;
-use notch_core::views::{
-    CheckInput, CheckSheet, CheckTick, Closing, KnifeCount, check_closing, check_sheet, plan_view, proposed_numbers,
-};
+use notch_core::eligibility::dull_barrier;
+use notch_core::records::{CheckTick, Closing, parse_numbers};
+use notch_core::views::{CheckInput, CheckSheet, KnifeCount, check_closing, check_sheet, plan_view, proposed_numbers};
 use notch_store::{Reader, Writer};
 use serde::Deserialize;
 use utoipa::ToSchema;
 
-use super::AtHand;
+use super::CourseRecords;
 use crate::error::ApiError;
-use crate::extract::{Body, Id};
+use crate::extract::{Body, DeviceWrite, Id};
 use crate::state::AppState;
 
 /// A tick, or a tick taken back.
@@ -70,11 +69,11 @@ fn with_input<T>(
     with: impl FnOnce(&CheckInput<'_>) -> T,
 ) -> Result<T, ApiError> {
     let lesson = reader.lesson(id)?;
-    let at_hand = AtHand::read(reader, lesson.course_id)?;
-    let school = at_hand.school(catalogue);
-    let plan = plan_view(&school, &lesson, &reader.exercises(id)?)?;
+    let records = CourseRecords::read(reader, lesson.course_id)?;
+    let at_hand = records.at_hand(catalogue);
+    let plan = plan_view(&at_hand, &lesson, &reader.exercises(id)?)?;
     Ok(with(&CheckInput {
-        school,
+        at_hand,
         lesson: &lesson,
         exercises: &plan.exercises,
         histories: &reader.care_histories(catalogue, None)?,
@@ -111,16 +110,20 @@ pub(crate) async fn sheet(State(state): State<AppState>, Id(id): Id) -> Result<J
 pub(crate) async fn tick(
     State(state): State<AppState>,
     Id(id): Id,
+    write: DeviceWrite,
     Body(body): Body<Ticking>,
 ) -> Result<Json<CheckSheet>, ApiError> {
-    let at = state.settings.clock.now();
     state
-        .write(move |writer, catalogue| {
-            let tick = CheckTick { item: body.item, who: body.who, at };
-            ApiError::unless_empty(tick.check(&sheet_of(writer, catalogue, id)?))?;
-            writer.tick(id, &tick, body.ticked)?;
-            Ok(Json(sheet_of(writer, catalogue, id)?))
-        })
+        .write(
+            write,
+            move |writer, catalogue, at| {
+                let tick = CheckTick { item: body.item, who: body.who, at };
+                ApiError::unless_empty(sheet_of(writer, catalogue, id)?.check_tick(&tick))?;
+                writer.tick(id, &tick, body.ticked)?;
+                Ok(id)
+            },
+            |reader, catalogue, id| Ok(Json(sheet_of(reader, catalogue, id)?)),
+        )
         .await
 }
 
@@ -131,13 +134,33 @@ pub(crate) async fn count(State(state): State<AppState>, Id(id): Id) -> Result<J
     state.read(move |reader, catalogue| Ok(Json(count_of(reader, catalogue, id)?))).await
 }
 
-fn count_one(writer: &Writer<'_>, lesson: i64, (way, knife): (Direction, i64), at: Timestamp) -> Result<bool, ApiError> {
-    match way {
-        Direction::Out => writer.count_out(lesson, knife, at).map(|()| true)?,
-        Direction::NotOut => writer.count_not_out(lesson, knife).map(|()| true)?,
-        Direction::In => return Ok(writer.count_in(lesson, knife, at)?),
-    };
-    Ok(true)
+/// Counts the knives with these numbers; every number that cannot be counted is told.
+fn count_numbers(writer: &Writer<'_>, lesson: i64, counting: &Counting, at: Timestamp) -> Result<Vec<Problem>, ApiError> {
+    let numbers = parse_numbers(&counting.numbers).map_err(|problem| vec![problem])?;
+    let (knives, mut problems) = (writer.knives()?, Vec::new());
+    let wrong = |number: &str, why: &str, allowed: &str| Problem::new("/numbers", "Number", number, why, allowed);
+    for number in &numbers {
+        let Some(knife) = knives.iter().find(|knife| knife.fields.number.eq_ignore_ascii_case(number)) else {
+            problems.push(wrong(number, "is on no knife of the rack", "numbers of knives on the rack"));
+            continue;
+        };
+        match counting.way {
+            Direction::Out => match dull_barrier(knife) {
+                Some(barrier) => problems.push(barrier.problem(knife).under("/numbers")),
+                None => writer.count_out(lesson, knife.id, at)?,
+            },
+            Direction::NotOut => writer.count_not_out(lesson, knife.id)?,
+            Direction::In => {
+                if !writer.count_in(lesson, knife.id, at)? {
+                    problems.push(wrong(number, "did not go out", "knives that went out for this class"));
+                }
+            }
+        }
+    }
+    if numbers.is_empty() {
+        problems.push(wrong("", "was given", "e.g. 1 2 5-9"));
+    }
+    Ok(problems)
 }
 
 /// Counts knives out or in by their numbers. One wrong number and none is counted.
@@ -146,37 +169,21 @@ fn count_one(writer: &Writer<'_>, lesson: i64, (way, knife): (Direction, i64), a
 pub(crate) async fn count_knives(
     State(state): State<AppState>,
     Id(id): Id,
+    write: DeviceWrite,
     Body(body): Body<Counting>,
 ) -> Result<Json<KnifeCount>, ApiError> {
-    let at = state.settings.clock.now();
     state
-        .write(move |writer, catalogue| {
-            if writer.closing(id)?.is_some() {
-                return Err(ApiError::Conflict("this class is closed: open it again to count".to_owned()));
-            }
-            let numbers = parse_numbers(&body.numbers).map_err(|problem| ApiError::Fields(vec![problem]))?;
-            let (knives, mut problems) = (writer.knives()?, Vec::new());
-            for number in &numbers {
-                let found = knives.iter().find(|knife| knife.fields.number.eq_ignore_ascii_case(number));
-                let wrong = |why: &str, allowed: &str| Problem::new("/numbers", "number", number, why, allowed);
-                match found {
-                    None => problems.push(wrong("is on no knife of the rack", "numbers of knives on the rack")),
-                    Some(knife) => {
-                        let fit = knife.fields.edge_state == notch_core::records::EdgeState::Sharp;
-                        if body.way == Direction::Out && !fit {
-                            problems.push(wrong("failed its edge test and stays out of class", "knives that are fit for class"));
-                        } else if !count_one(writer, id, (body.way, knife.id), at)? {
-                            problems.push(wrong("did not go out", "knives that went out for this class"));
-                        }
-                    }
+        .write(
+            write,
+            move |writer, _, at| {
+                if writer.closing(id)?.is_some() {
+                    return Err(ApiError::Conflict("this class is closed: open it again to count".to_owned()));
                 }
-            }
-            if numbers.is_empty() {
-                problems.push(Problem::new("/numbers", "numbers", "", "was given", "e.g. 1 2 5-9"));
-            }
-            ApiError::unless_empty(problems)?;
-            Ok(Json(count_of(writer, catalogue, id)?))
-        })
+                ApiError::unless_empty(count_numbers(writer, id, &body, at)?)?;
+                Ok(id)
+            },
+            |reader, catalogue, id| Ok(Json(count_of(reader, catalogue, id)?)),
+        )
         .await
 }
 
@@ -186,18 +193,22 @@ pub(crate) async fn count_knives(
 pub(crate) async fn close(
     State(state): State<AppState>,
     Id(id): Id,
+    write: DeviceWrite,
     Body(body): Body<CloseClass>,
 ) -> Result<Json<KnifeCount>, ApiError> {
-    let at = state.settings.clock.now();
     state
-        .write(move |writer, catalogue| {
-            let closing = Closing { at, who: body.who, words: body.words };
-            if body.closed {
-                let count = count_of(writer, catalogue, id)?;
-                ApiError::unless_empty(check_closing(&count, &closing.who, &closing.words, writer.running_attempts(id)?))?;
-            }
-            writer.close_lesson(id, body.closed.then_some(&closing))?;
-            Ok(Json(count_of(writer, catalogue, id)?))
-        })
+        .write(
+            write,
+            move |writer, catalogue, at| {
+                let closing = Closing { at, who: body.who, words: body.words };
+                if body.closed {
+                    let count = count_of(writer, catalogue, id)?;
+                    ApiError::unless_empty(check_closing(&count, &closing.who, &closing.words, writer.running_attempts(id)?))?;
+                }
+                writer.close_lesson(id, body.closed.then_some(&closing))?;
+                Ok(id)
+            },
+            |reader, catalogue, id| Ok(Json(count_of(reader, catalogue, id)?)),
+        )
         .await
 }

@@ -10,7 +10,7 @@ use utoipa::ToSchema;
 
 use super::Change;
 use crate::error::ApiError;
-use crate::extract::{Body, Id};
+use crate::extract::{Body, DeviceWrite, Id};
 use crate::state::AppState;
 
 /// When a lesson is, seen from today.
@@ -31,7 +31,7 @@ pub(crate) struct LessonPlace {
     id: i64,
     number: u16,
     title: String,
-    #[schema(value_type = String)]
+    #[schema(value_type = String, format = "civil-date-time")]
     starts_at: DateTime,
     when: LessonWhen,
 }
@@ -49,7 +49,7 @@ pub(crate) struct CourseView {
 /// All courses.
 #[utoipa::path(get, operation_id = "courses_list", path = "/api/courses", tag = "courses", responses((status = 200, body = Vec<Course>)))]
 pub(crate) async fn list(State(state): State<AppState>) -> Result<Json<Vec<Course>>, ApiError> {
-    state.read(|reader, _| Ok(Json(reader.courses()?))).await
+    state.read_records(|reader| Ok(Json(reader.courses()?))).await
 }
 
 /// Adds a course.
@@ -57,13 +57,18 @@ pub(crate) async fn list(State(state): State<AppState>) -> Result<Json<Vec<Cours
     responses((status = 201, body = Course), (status = "4XX", body = crate::ProblemDocument)))]
 pub(crate) async fn add(
     State(state): State<AppState>,
+    write: DeviceWrite,
     Body(fields): Body<CourseFields>,
 ) -> Result<(StatusCode, Json<Course>), ApiError> {
     state
-        .write(move |writer, catalogue| {
-            ApiError::unless_empty(fields.check(catalogue))?;
-            Ok((StatusCode::CREATED, Json(writer.add_course(&fields)?)))
-        })
+        .write(
+            write,
+            move |writer, catalogue, _| {
+                ApiError::unless_empty(fields.check(catalogue))?;
+                Ok(writer.add_course(&fields)?.id)
+            },
+            |reader, _, id| Ok((StatusCode::CREATED, Json(reader.course(id)?))),
+        )
         .await
 }
 
@@ -71,9 +76,11 @@ pub(crate) async fn add(
 #[utoipa::path(get, operation_id = "courses_show", path = "/api/courses/{id}", tag = "courses", params(("id" = i64, Path)),
     responses((status = 200, body = CourseView), (status = "4XX", body = crate::ProblemDocument)))]
 pub(crate) async fn show(State(state): State<AppState>, Id(id): Id) -> Result<Json<CourseView>, ApiError> {
-    let today = state.settings.clock.today();
+    let clock = state.settings.clock.clone();
     state
-        .read(move |reader, _| {
+        .read_records(move |reader| {
+            let course = reader.course(id)?;
+            let today = clock.today(&course.fields.zone());
             let lessons = reader.lessons(id)?;
             let next = lessons.iter().filter(|l| l.fields.starts_at.date() >= today).map(|l| l.fields.starts_at).min();
             let when = |starts_at: DateTime| match next {
@@ -88,7 +95,7 @@ pub(crate) async fn show(State(state): State<AppState>, Id(id): Id) -> Result<Js
                 starts_at: lesson.fields.starts_at,
                 title: lesson.fields.title,
             });
-            Ok(Json(CourseView { course: reader.course(id)?, lessons: lessons.collect(), students: reader.students(id)?, today }))
+            Ok(Json(CourseView { course, lessons: lessons.collect(), students: reader.students(id)?, today }))
         })
         .await
 }
@@ -99,13 +106,18 @@ pub(crate) async fn show(State(state): State<AppState>, Id(id): Id) -> Result<Js
 pub(crate) async fn change(
     State(state): State<AppState>,
     Id(id): Id,
+    write: DeviceWrite,
     Body(change): Body<Change<CourseFields>>,
 ) -> Result<Json<Course>, ApiError> {
     state
-        .write(move |writer, catalogue| {
-            ApiError::unless_empty(change.fields.check(catalogue))?;
-            Ok(Json(writer.change_course(id, change.version, &change.fields)?))
-        })
+        .write(
+            write,
+            move |writer, catalogue, _| {
+                ApiError::unless_empty(change.fields.check(catalogue))?;
+                Ok(writer.change_course(id, change.version, &change.fields)?.id)
+            },
+            |reader, _, id| Ok(Json(reader.course(id)?)),
+        )
         .await
 }
 
@@ -115,12 +127,17 @@ pub(crate) async fn change(
 pub(crate) async fn add_student(
     State(state): State<AppState>,
     Id(id): Id,
+    write: DeviceWrite,
     Body(fields): Body<StudentFields>,
 ) -> Result<(StatusCode, Json<Student>), ApiError> {
     state
-        .write(move |writer, _| {
-            ApiError::unless_empty(fields.check())?;
-            Ok((StatusCode::CREATED, Json(writer.add_student(id, &fields)?)))
-        })
+        .write(
+            write,
+            move |writer, _, _| {
+                ApiError::unless_empty(fields.check())?;
+                Ok(writer.add_student(id, &fields)?.id)
+            },
+            |reader, _, id| Ok((StatusCode::CREATED, Json(reader.student(id)?))),
+        )
         .await
 }

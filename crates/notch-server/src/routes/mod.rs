@@ -15,16 +15,32 @@ pub(crate) mod sign_in;
 pub(crate) mod students;
 pub(crate) mod yard;
 
-use notch_core::catalogue::{Catalogue, Schools};
+use jiff::civil::Date;
+use jiff::tz::TimeZone;
+use notch_core::at_hand::AtHand;
+use notch_core::catalogue::{Catalogue, Doctrines, KnifeType};
 use notch_core::records::{Course, Knife, Student};
-use notch_core::views::School;
 use notch_store::{Reader, StoreError};
 use serde::Deserialize;
 use utoipa::ToSchema;
 
-/// The schools of a course; our defaults where none is named.
-pub(crate) fn schools_of(reader: &Reader<'_>, course: Option<i64>) -> Result<Schools, StoreError> {
-    course.map_or_else(|| Ok(Schools::default()), |id| Ok(reader.course(id)?.fields.schools))
+use crate::clock::Clock;
+use crate::error::ApiError;
+
+/// The doctrines of a course; our defaults where none is named.
+pub(crate) fn doctrines_of(reader: &Reader<'_>, course: Option<i64>) -> Result<Doctrines, StoreError> {
+    course.map_or_else(|| Ok(Doctrines::default()), |id| Ok(reader.course(id)?.fields.doctrines))
+}
+
+/// The time zone of a course; this machine's where none is named.
+pub(crate) fn zone_of(reader: &Reader<'_>, course: Option<i64>) -> Result<TimeZone, StoreError> {
+    course.map_or_else(|| Ok(TimeZone::system()), |id| Ok(reader.course(id)?.fields.zone()))
+}
+
+/// The type of a knife.
+pub(crate) fn kind_of<'c>(catalogue: &'c Catalogue, knife: &Knife) -> Result<&'c KnifeType, ApiError> {
+    let found = catalogue.knife(&knife.fields.knife_type);
+    found.ok_or_else(|| ApiError::Conflict(format!("the type “{}” is no longer in the catalogue", knife.fields.knife_type)))
 }
 
 /// A change to a record, with the version it was made from.
@@ -45,19 +61,24 @@ pub(crate) struct Archive {
     pub archived: bool,
 }
 
-/// What a course has at hand, read at one moment.
-pub(crate) struct AtHand {
+/// The records of a course, read at one moment.
+pub(crate) struct CourseRecords {
     pub course: Course,
     pub students: Vec<Student>,
     pub knives: Vec<Knife>,
 }
 
-impl AtHand {
+impl CourseRecords {
     pub(crate) fn read(reader: &Reader<'_>, course_id: i64) -> Result<Self, StoreError> {
-        Ok(AtHand { course: reader.course(course_id)?, students: reader.students(course_id)?, knives: reader.knives()? })
+        Ok(CourseRecords { course: reader.course(course_id)?, students: reader.students(course_id)?, knives: reader.knives()? })
     }
 
-    pub(crate) fn school<'a>(&'a self, catalogue: &'a Catalogue) -> School<'a> {
-        School { catalogue, course: &self.course, students: &self.students, knives: &self.knives }
+    /// Today where the course is held.
+    pub(crate) fn today(&self, clock: &Clock) -> Date {
+        clock.today(&self.course.fields.zone())
+    }
+
+    pub(crate) fn at_hand<'a>(&'a self, catalogue: &'a Catalogue) -> AtHand<'a> {
+        AtHand { catalogue, course: &self.course, students: &self.students, knives: &self.knives }
     }
 }

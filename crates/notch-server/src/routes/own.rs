@@ -5,37 +5,51 @@ use std::collections::BTreeMap;
 use axum::Json;
 use axum::extract::State;
 use notch_core::Problem;
-use notch_core::catalogue::Catalogue;
-use notch_core::own::{Difference, OwnValue, SizeTexts, own_id, sizes_of, with_own};
-use notch_core::records::OwnRecord;
+use notch_core::own::{Difference, InForce, OwnKind, OwnValue, SizeTexts, sizes_of, with_own};
 use notch_store::Reader;
 use serde::{Deserialize, Serialize};
 use utoipa::ToSchema;
 
 use crate::error::ApiError;
-use crate::extract::Body;
+use crate::extract::{Body, DeviceWrite};
 use crate::state::AppState;
 
 /// An own value with where it differs from what was shipped.
 #[derive(Debug, Serialize, ToSchema)]
 pub(crate) struct OwnLine {
-    #[serde(flatten)]
-    record: OwnRecord,
-    /// Word of its kind.
-    kind: String,
+    kind: OwnKind,
     /// Id within its kind.
     id: String,
+    /// Rises with each change.
+    version: i64,
+    value: OwnValue,
     /// A copy beside the shipped ones, not an edited one.
     copy: bool,
     /// Where it differs.
     differences: Vec<Difference>,
 }
 
+/// An own value that no longer fits the catalogue, and is not laid over it until it is mended.
+#[derive(Debug, Serialize, ToSchema)]
+pub(crate) struct SetAsideLine {
+    kind: OwnKind,
+    /// Id within its kind.
+    id: String,
+    /// Version that it is mended or dropped by.
+    version: i64,
+    /// The value, where it can be read.
+    value: Option<OwnValue>,
+    /// Why it does not fit.
+    problems: Vec<Problem>,
+}
+
 /// Everything that a school can copy or edit, and what it did.
 #[derive(Debug, Serialize, ToSchema)]
 pub(crate) struct OwnView {
-    /// Own values.
+    /// Own values in force.
     own: Vec<OwnLine>,
+    /// Own values that no longer fit.
+    set_aside: Vec<SetAsideLine>,
     /// Sizes of each set of standards as texts, by id.
     sizes: BTreeMap<String, BTreeMap<String, SizeTexts>>,
     /// Thresholds of the notches as they stand.
@@ -54,31 +68,36 @@ pub(crate) struct KeepOwn {
 /// A value to drop, so that the shipped one stands again.
 #[derive(Debug, Deserialize, ToSchema)]
 pub(crate) struct DropOwn {
-    /// Word of its kind.
-    kind: String,
+    kind: OwnKind,
     /// Id within its kind.
     id: String,
     /// Version that was read.
     version: i64,
 }
 
-fn shipped_has(shipped: &Catalogue, kind: &str, id: &str) -> bool {
-    match kind {
-        "standard_set" => shipped.set(id).is_some(),
-        "tolerance" => shipped.tolerance(id).is_some(),
-        "food" => shipped.food(id).is_some(),
-        _ => true,
+fn view(state: &AppState, reader: &Reader<'_>) -> Result<OwnView, ApiError> {
+    let (shipped, in_force) = (&state.catalogue, state.in_force(reader)?);
+    let InForce { catalogue, set_aside } = &*in_force;
+    let mut own = Vec::new();
+    for record in reader.own_values()? {
+        let is_set_aside = set_aside.iter().any(|aside| (aside.record.kind, &aside.record.id) == (record.kind, &record.id));
+        let Ok(value) = record.value else { continue };
+        if is_set_aside {
+            continue;
+        }
+        let (copy, differences) = (!record.kind.is_shipped(shipped, &record.id), value.differences(shipped)?);
+        own.push(OwnLine { kind: record.kind, id: record.id, version: record.version, value, copy, differences });
     }
-}
-
-fn view(reader: &Reader<'_>, catalogue: &Catalogue, shipped: &Catalogue) -> Result<OwnView, ApiError> {
-    let line = |record: OwnRecord| {
-        let (kind, id) = (record.value.kind().to_owned(), record.value.id().to_owned());
-        let copy = !shipped_has(shipped, &kind, &id);
-        Ok(OwnLine { differences: record.value.differences(shipped)?, kind, id, copy, record })
-    };
+    let set_aside = set_aside.iter().map(|aside| SetAsideLine {
+        kind: aside.record.kind,
+        id: aside.record.id.clone(),
+        version: aside.record.version,
+        value: aside.record.value.clone().ok(),
+        problems: aside.problems.clone(),
+    });
     Ok(OwnView {
-        own: reader.own_values()?.into_iter().map(line).collect::<Result<_, ApiError>>()?,
+        own,
+        set_aside: set_aside.collect(),
         sizes: catalogue.sets.iter().map(|set| (set.id.clone(), sizes_of(set))).collect(),
         thresholds: catalogue.progress.clone(),
     })
@@ -87,84 +106,53 @@ fn view(reader: &Reader<'_>, catalogue: &Catalogue, shipped: &Catalogue) -> Resu
 /// What the school edited or copied.
 #[utoipa::path(get, operation_id = "own_list", path = "/api/own", tag = "own", responses((status = 200, body = OwnView)))]
 pub(crate) async fn list(State(state): State<AppState>) -> Result<Json<OwnView>, ApiError> {
-    let shipped = state.catalogue.clone();
-    state.read(move |reader, catalogue| Ok(Json(view(reader, catalogue, &shipped)?))).await
-}
-
-/// Gives a new copy its id.
-fn with_id(value: OwnValue, catalogue: &Catalogue) -> OwnValue {
-    match value {
-        OwnValue::StandardSet { id, name, based_on, sizes } if id.is_empty() => {
-            let id = own_id(&name, catalogue.sets.iter().map(|set| set.id.as_str()));
-            OwnValue::StandardSet { id, name, based_on, sizes }
-        }
-        OwnValue::Tolerance { id, name, based_on, share, floor, even_cv } if id.is_empty() => {
-            let id = own_id(&name, catalogue.tolerances.iter().map(|tolerance| tolerance.id.as_str()));
-            OwnValue::Tolerance { id, name, based_on, share, floor, even_cv }
-        }
-        OwnValue::Food { based_on, mut food } if food.id.is_empty() => {
-            food.id = own_id(&food.name, catalogue.foods.iter().map(|food| food.id.as_str()));
-            OwnValue::Food { based_on, food }
-        }
-        other => other,
-    }
+    let asked = state.clone();
+    state.read_records(move |reader| Ok(Json(view(&asked, reader)?))).await
 }
 
 /// Keeps an own value, new or changed. Past judgements keep the figures they were made with.
 #[utoipa::path(post, operation_id = "own_keep", path = "/api/own", tag = "own", request_body = KeepOwn,
     responses((status = 200, body = OwnView), (status = "4XX", body = crate::ProblemDocument)))]
-pub(crate) async fn keep(State(state): State<AppState>, Body(body): Body<KeepOwn>) -> Result<Json<OwnView>, ApiError> {
+pub(crate) async fn keep(
+    State(state): State<AppState>,
+    write: DeviceWrite,
+    Body(body): Body<KeepOwn>,
+) -> Result<Json<OwnView>, ApiError> {
+    let asked = state.clone();
     let shipped = state.catalogue.clone();
     state
-        .write(move |writer, catalogue| {
-            let value = with_id(body.value, catalogue);
-            with_own(&shipped, std::slice::from_ref(&value))?;
-            writer.keep_own(body.version, &value)?;
-            let all: Vec<OwnValue> = writer.own_values()?.into_iter().map(|record| record.value).collect();
-            let after = with_own(&shipped, &all)?;
-            Ok(Json(view(writer, &after, &shipped)?))
-        })
+        .write(
+            write,
+            move |writer, catalogue, _| {
+                let value = body.value.with_id(catalogue);
+                with_own(&shipped, std::slice::from_ref(&value))?;
+                Ok(writer.keep_own(body.version, &value)?)
+            },
+            move |reader, _, ()| Ok(Json(view(&asked, reader)?)),
+        )
         .await
 }
 
 /// Drops an own value, so that the shipped one stands again. A copy that is used stays.
 #[utoipa::path(post, operation_id = "own_drop", path = "/api/own/drop", tag = "own", request_body = DropOwn,
     responses((status = 200, body = OwnView), (status = "4XX", body = crate::ProblemDocument)))]
-pub(crate) async fn go_back(State(state): State<AppState>, Body(body): Body<DropOwn>) -> Result<Json<OwnView>, ApiError> {
+pub(crate) async fn go_back(
+    State(state): State<AppState>,
+    write: DeviceWrite,
+    Body(body): Body<DropOwn>,
+) -> Result<Json<OwnView>, ApiError> {
+    let asked = state.clone();
     let shipped = state.catalogue.clone();
     state
-        .write(move |writer, _| {
-            if !shipped_has(&shipped, &body.kind, &body.id) {
-                ApiError::unless_empty(uses(writer, &body)?)?;
-            }
-            writer.drop_own(&body.kind, &body.id, body.version)?;
-            let all: Vec<OwnValue> = writer.own_values()?.into_iter().map(|record| record.value).collect();
-            let after = with_own(&shipped, &all)?;
-            Ok(Json(view(writer, &after, &shipped)?))
-        })
+        .write(
+            write,
+            move |writer, _, _| {
+                if !body.kind.is_shipped(&shipped, &body.id) {
+                    ApiError::unless_empty(writer.uses_of_own(body.kind, &body.id)?.problems(body.kind, &body.id))?;
+                }
+                Ok(writer.drop_own(body.kind, &body.id, body.version)?)
+            },
+            move |reader, _, ()| Ok(Json(view(&asked, reader)?)),
+        )
         .await
-}
-
-/// What stands in the way of removing a copy.
-fn uses(reader: &Reader<'_>, body: &DropOwn) -> Result<Vec<Problem>, ApiError> {
-    let used = |words: String, allowed: &str| Problem::new("/id", &body.kind.replace('_', " "), &body.id, &words, allowed);
-    if body.kind == "food" {
-        let exercises = reader.uses_of_food(&body.id)?;
-        return Ok((exercises > 0)
-            .then(|| used(format!("is cut in {exercises} exercises"), "a food that no exercise uses"))
-            .into_iter()
-            .collect());
-    }
-    let (courses, attempts) = reader.uses_of_standard(&body.id)?;
-    let mut problems = Vec::new();
-    if !courses.is_empty() {
-        problems.push(used(format!("is used by {}", courses.join(", ")), "one that no course uses: choose another there first"));
-    }
-    if attempts > 0 {
-        problems.push(used(
-            format!("judged {attempts} attempts, which refer to it"),
-            "one that no past judgement used; rename it instead",
-        ));
-    }
-    Ok(problems)
 }

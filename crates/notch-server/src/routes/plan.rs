@@ -5,19 +5,16 @@ use axum::extract::State;
 use axum::http::StatusCode;
 use jiff::civil::DateTime;
 use notch_core::catalogue::Catalogue;
-use notch_core::lesson::TimeRule;
+use notch_core::lesson::{TimeRule, first_segments, with_practice_for};
 use notch_core::records::{ExerciseFields, LessonFields, StoredSegment};
-use notch_core::views::{
-    Advice, AdviceChoice, PlanView, advise, check_choice, first_segments, plan_view, time_rule as lay_out_segments,
-    with_practice_for,
-};
+use notch_core::views::{Advice, AdviceChoice, PlanView, advise, check_choice, plan_view, time_rule as lay_out_segments};
 use notch_store::Reader;
 use serde::Deserialize;
 use utoipa::ToSchema;
 
-use super::{Archive, AtHand, Change};
+use super::{Archive, Change, CourseRecords};
 use crate::error::ApiError;
-use crate::extract::{Body, Id};
+use crate::extract::{Body, DeviceWrite, Id};
 use crate::state::AppState;
 
 /// A new lesson; it gets the usual segments.
@@ -26,7 +23,7 @@ pub(crate) struct NewLesson {
     /// Title.
     title: String,
     /// Day and time by the school's clock.
-    #[schema(value_type = String, example = "2026-10-06T18:30:00")]
+    #[schema(value_type = String, format = "civil-date-time", example = "2026-10-06T18:30:00")]
     starts_at: DateTime,
 }
 
@@ -42,8 +39,8 @@ pub(crate) struct DraftSegments {
 /// A lesson with everything worked out.
 fn plan_of(reader: &Reader<'_>, catalogue: &Catalogue, id: i64) -> Result<PlanView, ApiError> {
     let lesson = reader.lesson(id)?;
-    let at_hand = AtHand::read(reader, lesson.course_id)?;
-    Ok(plan_view(&at_hand.school(catalogue), &lesson, &reader.exercises(id)?)?)
+    let records = CourseRecords::read(reader, lesson.course_id)?;
+    Ok(plan_view(&records.at_hand(catalogue), &lesson, &reader.exercises(id)?)?)
 }
 
 /// Advice for a choice of food and cut, worked out while choosing; nothing is kept.
@@ -56,8 +53,8 @@ pub(crate) async fn advice(
 ) -> Result<Json<Advice>, ApiError> {
     state
         .read(move |reader, catalogue| {
-            let at_hand = AtHand::read(reader, id)?;
-            Ok(Json(advise(&at_hand.school(catalogue), &choice)?))
+            let records = CourseRecords::read(reader, id)?;
+            Ok(Json(advise(&records.at_hand(catalogue), &choice)?))
         })
         .await
 }
@@ -68,17 +65,21 @@ pub(crate) async fn advice(
 pub(crate) async fn add_lesson(
     State(state): State<AppState>,
     Id(id): Id,
+    write: DeviceWrite,
     Body(new): Body<NewLesson>,
 ) -> Result<(StatusCode, Json<PlanView>), ApiError> {
     state
-        .write(move |writer, catalogue| {
-            let minutes = writer.course(id)?.fields.lesson_minutes;
-            let fields =
-                LessonFields { title: new.title, starts_at: new.starts_at, minutes, segments: first_segments(catalogue) };
-            ApiError::unless_empty(fields.check())?;
-            let lesson = writer.add_lesson(id, &fields)?;
-            Ok((StatusCode::CREATED, Json(plan_of(writer, catalogue, lesson.id)?)))
-        })
+        .write(
+            write,
+            move |writer, catalogue, _| {
+                let minutes = writer.course(id)?.fields.lesson_minutes;
+                let fields =
+                    LessonFields { title: new.title, starts_at: new.starts_at, minutes, segments: first_segments(catalogue) };
+                ApiError::unless_empty(fields.check())?;
+                Ok(writer.add_lesson(id, &fields)?.id)
+            },
+            |reader, catalogue, id| Ok((StatusCode::CREATED, Json(plan_of(reader, catalogue, id)?))),
+        )
         .await
 }
 
@@ -95,15 +96,19 @@ pub(crate) async fn show(State(state): State<AppState>, Id(id): Id) -> Result<Js
 pub(crate) async fn change_lesson(
     State(state): State<AppState>,
     Id(id): Id,
+    write: DeviceWrite,
     Body(change): Body<Change<LessonFields>>,
 ) -> Result<Json<PlanView>, ApiError> {
     state
-        .write(move |writer, catalogue| {
-            ApiError::unless_empty(change.fields.check())?;
-            lay_out_segments(catalogue, change.fields.minutes, &change.fields.segments, &[])?;
-            writer.change_lesson(id, change.version, &change.fields)?;
-            Ok(Json(plan_of(writer, catalogue, id)?))
-        })
+        .write(
+            write,
+            move |writer, catalogue, _| {
+                ApiError::unless_empty(change.fields.check())?;
+                lay_out_segments(catalogue, change.fields.minutes, &change.fields.segments, &[])?;
+                Ok(writer.change_lesson(id, change.version, &change.fields)?.id)
+            },
+            |reader, catalogue, id| Ok(Json(plan_of(reader, catalogue, id)?)),
+        )
         .await
 }
 
@@ -129,20 +134,24 @@ pub(crate) async fn time_rule(
 pub(crate) async fn add_exercise(
     State(state): State<AppState>,
     Id(id): Id,
+    write: DeviceWrite,
     Body(fields): Body<ExerciseFields>,
 ) -> Result<(StatusCode, Json<PlanView>), ApiError> {
     state
-        .write(move |writer, catalogue| {
-            let lesson = writer.lesson(id)?;
-            let at_hand = AtHand::read(writer, lesson.course_id)?;
-            let school = at_hand.school(catalogue);
-            let kept = check_choice(&school, &fields)?;
-            let needs = advise(&school, &AdviceChoice::from(&fields))?.figures.minutes_needed;
-            let exercise = writer.add_exercise(id, &fields, &kept)?;
-            let segments = with_practice_for(catalogue, &lesson.fields.segments, exercise.id, needs);
-            writer.change_lesson(id, lesson.version, &LessonFields { segments, ..lesson.fields })?;
-            Ok((StatusCode::CREATED, Json(plan_of(writer, catalogue, id)?)))
-        })
+        .write(
+            write,
+            move |writer, catalogue, _| {
+                let lesson = writer.lesson(id)?;
+                let records = CourseRecords::read(writer, lesson.course_id)?;
+                let at_hand = records.at_hand(catalogue);
+                let kept = check_choice(&at_hand, &fields)?;
+                let needs = advise(&at_hand, &AdviceChoice::from(&fields))?.figures.minutes_needed;
+                let exercise = writer.add_exercise(id, &fields, &kept)?;
+                let segments = with_practice_for(catalogue, &lesson.fields.segments, exercise.id, needs);
+                Ok(writer.change_lesson(id, lesson.version, &LessonFields { segments, ..lesson.fields })?.id)
+            },
+            |reader, catalogue, id| Ok((StatusCode::CREATED, Json(plan_of(reader, catalogue, id)?))),
+        )
         .await
 }
 
@@ -152,16 +161,20 @@ pub(crate) async fn add_exercise(
 pub(crate) async fn change_exercise(
     State(state): State<AppState>,
     Id(id): Id,
+    write: DeviceWrite,
     Body(change): Body<Change<ExerciseFields>>,
 ) -> Result<Json<PlanView>, ApiError> {
     state
-        .write(move |writer, catalogue| {
-            let lesson = writer.lesson(writer.exercise(id)?.lesson_id)?;
-            let at_hand = AtHand::read(writer, lesson.course_id)?;
-            let kept = check_choice(&at_hand.school(catalogue), &change.fields)?;
-            writer.change_exercise(id, change.version, &change.fields, &kept)?;
-            Ok(Json(plan_of(writer, catalogue, lesson.id)?))
-        })
+        .write(
+            write,
+            move |writer, catalogue, _| {
+                let lesson = writer.lesson(writer.exercise(id)?.lesson_id)?;
+                let records = CourseRecords::read(writer, lesson.course_id)?;
+                let kept = check_choice(&records.at_hand(catalogue), &change.fields)?;
+                Ok(writer.change_exercise(id, change.version, &change.fields, &kept)?.lesson_id)
+            },
+            |reader, catalogue, id| Ok(Json(plan_of(reader, catalogue, id)?)),
+        )
         .await
 }
 
@@ -171,23 +184,27 @@ pub(crate) async fn change_exercise(
 pub(crate) async fn archive_exercise(
     State(state): State<AppState>,
     Id(id): Id,
+    write: DeviceWrite,
     Body(body): Body<Archive>,
 ) -> Result<Json<PlanView>, ApiError> {
     state
-        .write(move |writer, catalogue| {
-            let exercise = writer.archive_exercise(id, body.version, body.archived)?;
-            let lesson = writer.lesson(exercise.lesson_id)?;
-            let mut fields = lesson.fields;
-            if body.archived {
-                fields.segments.retain(|segment| segment.exercise_id != Some(id));
-            } else {
-                let at_hand = AtHand::read(writer, lesson.course_id)?;
-                let advice = advise(&at_hand.school(catalogue), &AdviceChoice::from(&exercise.fields)).ok();
-                let needs = advice.and_then(|advice| advice.figures.minutes_needed);
-                fields.segments = with_practice_for(catalogue, &fields.segments, id, needs);
-            }
-            writer.change_lesson(lesson.id, lesson.version, &fields)?;
-            Ok(Json(plan_of(writer, catalogue, lesson.id)?))
-        })
+        .write(
+            write,
+            move |writer, catalogue, _| {
+                let exercise = writer.archive_exercise(id, body.version, body.archived)?;
+                let lesson = writer.lesson(exercise.lesson_id)?;
+                let mut fields = lesson.fields;
+                if body.archived {
+                    fields.segments.retain(|segment| segment.exercise_id != Some(id));
+                } else {
+                    let records = CourseRecords::read(writer, lesson.course_id)?;
+                    let advice = advise(&records.at_hand(catalogue), &AdviceChoice::from(&exercise.fields)).ok();
+                    let needs = advice.and_then(|advice| advice.figures.minutes_needed);
+                    fields.segments = with_practice_for(catalogue, &fields.segments, id, needs);
+                }
+                Ok(writer.change_lesson(lesson.id, lesson.version, &fields)?.id)
+            },
+            |reader, catalogue, id| Ok(Json(plan_of(reader, catalogue, id)?)),
+        )
         .await
 }

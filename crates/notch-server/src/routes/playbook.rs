@@ -1,20 +1,21 @@
-//! The Playbook: the matrix, schools, the smallest kit.
+//! The Playbook: the matrix, doctrines, the smallest kit.
 
 use axum::Json;
 use axum::extract::State;
 use notch_core::Problem;
-use notch_core::catalogue::Schools;
-use notch_core::kit::{Kit, KitGoal, Uncovered};
+use notch_core::catalogue::Doctrines;
+use notch_core::fitting::KnifeSource;
+use notch_core::kit::{Kit, Uncovered};
 use notch_core::records::Course;
 use notch_core::views::{
-    KitOptions, KitQuestion, KnifeSource, Matrix, SchoolChanges, TriedSchools, kit_options, kit_view, matrix, school_changes,
+    DoctrineChanges, KitOptions, KitQuestion, Matrix, TriedDoctrines, doctrine_changes, kit_options, kit_view, matrix,
 };
 use serde::{Deserialize, Serialize};
 use utoipa::{IntoParams, ToSchema};
 
-use super::AtHand;
+use super::CourseRecords;
 use crate::error::ApiError;
-use crate::extract::{Asked, Body, Id};
+use crate::extract::{Asked, Body, DeviceWrite, Id};
 use crate::state::AppState;
 
 /// Which matrix.
@@ -29,11 +30,11 @@ pub(crate) struct WhichMatrix {
     student: Option<i64>,
 }
 
-/// Schools to save, with the version of the course that they were chosen from.
+/// Doctrines to save, with the version of the course that they were chosen from.
 #[derive(Debug, Deserialize, ToSchema)]
-pub(crate) struct ChosenSchools {
+pub(crate) struct ChosenDoctrines {
     version: i64,
-    schools: Schools,
+    doctrines: Doctrines,
 }
 
 /// A kit, or what stands in its way.
@@ -59,59 +60,60 @@ pub(crate) async fn show(
 ) -> Result<Json<Matrix>, ApiError> {
     state
         .read(move |reader, catalogue| {
-            let at_hand = AtHand::read(reader, id)?;
+            let records = CourseRecords::read(reader, id)?;
+            let at_hand = records.at_hand(catalogue);
             let student = match asked.student {
                 None => None,
-                Some(student) => Some(at_hand.students.iter().find(|s| s.id == student).ok_or_else(|| {
-                    ApiError::Fields(vec![Problem::new(
-                        "/student",
-                        "student",
-                        student,
-                        "is not in this course",
-                        "a student of this course",
-                    )])
+                Some(student) => Some(at_hand.student(student).ok_or_else(|| {
+                    let allowed = "a student of this course";
+                    ApiError::Fields(vec![Problem::new("/student", "For", student.to_string(), "is not in this course", allowed)])
                 })?),
             };
             let source = asked.knives.unwrap_or_default();
-            Ok(Json(matrix(&at_hand.school(catalogue), asked.food.as_deref(), source, student)?))
+            Ok(Json(matrix(&at_hand, asked.food.as_deref(), source, student)?))
         })
         .await
 }
 
-/// What other schools would change; nothing is kept.
-#[utoipa::path(post, operation_id = "playbook_try_schools", path = "/api/courses/{id}/schools/try", tag = "playbook", params(("id" = i64, Path)), request_body = TriedSchools,
-    responses((status = 200, body = SchoolChanges), (status = "4XX", body = crate::ProblemDocument)))]
-pub(crate) async fn try_schools(
+/// What other doctrines would change; nothing is kept.
+#[utoipa::path(post, operation_id = "playbook_try_doctrines", path = "/api/courses/{id}/doctrines/try", tag = "playbook", params(("id" = i64, Path)), request_body = TriedDoctrines,
+    responses((status = 200, body = DoctrineChanges), (status = "4XX", body = crate::ProblemDocument)))]
+pub(crate) async fn try_doctrines(
     State(state): State<AppState>,
     Id(id): Id,
-    Body(tried): Body<TriedSchools>,
-) -> Result<Json<SchoolChanges>, ApiError> {
+    Body(tried): Body<TriedDoctrines>,
+) -> Result<Json<DoctrineChanges>, ApiError> {
     state
         .read(move |reader, catalogue| {
-            let at_hand = AtHand::read(reader, id)?;
+            let records = CourseRecords::read(reader, id)?;
             let mut first = Vec::new();
             for lesson in reader.lessons(id)? {
                 first.extend(reader.exercises(lesson.id)?.into_iter().map(|e| (e.fields.cut, e.fields.food)));
             }
-            Ok(Json(school_changes(&at_hand.school(catalogue), tried.schools, &first)))
+            Ok(Json(doctrine_changes(&records.at_hand(catalogue), tried.doctrines, &first)))
         })
         .await
 }
 
-/// Chooses the schools of a course.
-#[utoipa::path(put, operation_id = "playbook_choose_schools", path = "/api/courses/{id}/schools", tag = "playbook", params(("id" = i64, Path)), request_body = ChosenSchools,
+/// Chooses the doctrines of a course.
+#[utoipa::path(put, operation_id = "playbook_choose_doctrines", path = "/api/courses/{id}/doctrines", tag = "playbook", params(("id" = i64, Path)), request_body = ChosenDoctrines,
     responses((status = 200, body = Course), (status = "4XX", body = crate::ProblemDocument)))]
-pub(crate) async fn choose_schools(
+pub(crate) async fn choose_doctrines(
     State(state): State<AppState>,
     Id(id): Id,
-    Body(chosen): Body<ChosenSchools>,
+    write: DeviceWrite,
+    Body(chosen): Body<ChosenDoctrines>,
 ) -> Result<Json<Course>, ApiError> {
     state
-        .write(move |writer, _| {
-            let mut fields = writer.course(id)?.fields;
-            fields.schools = chosen.schools;
-            Ok(Json(writer.change_course(id, chosen.version, &fields)?))
-        })
+        .write(
+            write,
+            move |writer, _, _| {
+                let mut fields = writer.course(id)?.fields;
+                fields.doctrines = chosen.doctrines;
+                Ok(writer.change_course(id, chosen.version, &fields)?.id)
+            },
+            |reader, _, id| Ok(Json(reader.course(id)?)),
+        )
         .await
 }
 
@@ -121,12 +123,12 @@ pub(crate) async fn choose_schools(
 pub(crate) async fn kit_choices(State(state): State<AppState>, Id(id): Id) -> Result<Json<KitOptions>, ApiError> {
     state
         .read(move |reader, catalogue| {
-            let at_hand = AtHand::read(reader, id)?;
+            let records = CourseRecords::read(reader, id)?;
             let mut exercises = Vec::new();
             for lesson in reader.lessons(id)? {
                 exercises.extend(reader.exercises(lesson.id)?);
             }
-            Ok(Json(kit_options(&at_hand.school(catalogue), &exercises)))
+            Ok(Json(kit_options(&records.at_hand(catalogue), &exercises)))
         })
         .await
 }
@@ -139,16 +141,10 @@ pub(crate) async fn kit(
     Id(id): Id,
     Body(question): Body<KitQuestion>,
 ) -> Result<Json<KitAnswer>, ApiError> {
-    if let KitGoal::Cheapest { budget } = question.goal
-        && !(0.0..=1_000_000.0).contains(&budget)
-    {
-        let problem = Problem::new("/goal/budget", "budget", budget, "is out of range", "0 to 1000000");
-        return Err(ApiError::Fields(vec![problem]));
-    }
     state
         .read(move |reader, catalogue| {
-            let at_hand = AtHand::read(reader, id)?;
-            let found = kit_view(&at_hand.school(catalogue), &question)?;
+            let records = CourseRecords::read(reader, id)?;
+            let found = kit_view(&records.at_hand(catalogue), &question)?;
             Ok(Json(KitAnswer { knives: found.knives, jobs: found.jobs, kit: found.kit, uncovered: found.uncovered }))
         })
         .await

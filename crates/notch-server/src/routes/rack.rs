@@ -14,16 +14,16 @@ use notch_core::views::{RackInput, RackView, rack_view};
 use serde::{Deserialize, Serialize};
 use utoipa::{IntoParams, ToSchema};
 
-use super::{Archive, Change, schools_of};
+use super::{Archive, Change, doctrines_of, zone_of};
 use crate::error::ApiError;
-use crate::extract::{Asked, Body, Id};
+use crate::extract::{Asked, Body, DeviceWrite, Id};
 use crate::state::AppState;
 
 /// How the rack is seen.
 #[derive(Debug, Deserialize, IntoParams)]
 #[into_params(parameter_in = Query)]
 pub(crate) struct SeenFrom {
-    /// Course whose schools of care count; our defaults if it is left out.
+    /// Course whose doctrines and time zone count; our defaults if it is left out.
     course: Option<i64>,
     /// Length of a hand in mm, 110 to 250, to order by comfort.
     hand_length: Option<f64>,
@@ -51,7 +51,7 @@ pub(crate) struct TableText {
 }
 
 /// What was taken from a table.
-#[derive(Debug, Serialize, ToSchema)]
+#[derive(Debug, Serialize, Deserialize, ToSchema)]
 pub(crate) struct TableTaken {
     /// Knives that were added.
     added: usize,
@@ -62,16 +62,17 @@ pub(crate) struct TableTaken {
 /// The rack, each knife drawn, with what is due.
 #[utoipa::path(get, operation_id = "rack_list", path = "/api/rack", tag = "rack", params(SeenFrom), responses((status = 200, body = RackView), (status = "4XX", body = crate::ProblemDocument)))]
 pub(crate) async fn list(State(state): State<AppState>, Asked(asked): Asked<SeenFrom>) -> Result<Json<RackView>, ApiError> {
-    let today = state.settings.clock.today();
+    let clock = state.settings.clock.clone();
     let hand = asked.hand_length.map(|length| hand_length(length).map(|length| (length, asked.hand.unwrap_or(Hand::Right))));
     let hand = hand.transpose()?;
     state
         .read(move |reader, catalogue| {
+            let today = clock.today(&zone_of(reader, asked.course)?);
             Ok(Json(rack_view(&RackInput {
                 catalogue,
                 knives: &reader.knives()?,
                 histories: &reader.care_histories(catalogue, None)?,
-                schools: schools_of(reader, asked.course)?,
+                doctrines: doctrines_of(reader, asked.course)?,
                 today,
                 class_today: reader.lesson_on(today)?,
                 hand,
@@ -85,7 +86,13 @@ fn hand_length(length: f64) -> Result<Millimetres, ApiError> {
     let read = Millimetres::new(length).ok().filter(|length| (least..=most).contains(length));
     read.ok_or_else(|| {
         let allowed = format!("{least} to {most} mm, wrist crease to the end of the middle finger");
-        ApiError::Fields(vec![Problem::new("/hand_length", "length of the hand", length, "mm is out of range", allowed)])
+        ApiError::Fields(vec![Problem::new(
+            "/hand_length",
+            "Length of the hand",
+            length.to_string(),
+            "mm is out of range",
+            allowed,
+        )])
     })
 }
 
@@ -94,13 +101,18 @@ fn hand_length(length: f64) -> Result<Millimetres, ApiError> {
     responses((status = 201, body = Knife), (status = "4XX", body = crate::ProblemDocument)))]
 pub(crate) async fn add(
     State(state): State<AppState>,
+    write: DeviceWrite,
     Body(fields): Body<KnifeFields>,
 ) -> Result<(StatusCode, Json<Knife>), ApiError> {
     state
-        .write(move |writer, catalogue| {
-            ApiError::unless_empty(fields.check(catalogue))?;
-            Ok((StatusCode::CREATED, Json(writer.add_knife(&fields)?)))
-        })
+        .write(
+            write,
+            move |writer, catalogue, _| {
+                ApiError::unless_empty(fields.check(catalogue))?;
+                Ok(writer.add_knife(&fields)?.id)
+            },
+            |reader, _, id| Ok((StatusCode::CREATED, Json(reader.knife(id)?))),
+        )
         .await
 }
 
@@ -109,30 +121,25 @@ pub(crate) async fn add(
     responses((status = 201, body = Vec<Knife>), (status = "4XX", body = crate::ProblemDocument)))]
 pub(crate) async fn add_many(
     State(state): State<AppState>,
+    write: DeviceWrite,
     Body(many): Body<ManyKnives>,
 ) -> Result<(StatusCode, Json<Vec<Knife>>), ApiError> {
     state
-        .write(move |writer, catalogue| {
-            let mut problems = many.fields.check(catalogue);
-            problems.extend(Problem::unless_within("/count", "how many", i64::from(many.count), 1, 60));
-            let first: Option<u32> = many.fields.number.trim().parse().ok();
-            if first.is_none() && many.count > 1 {
-                let number = &many.fields.number;
-                problems.push(Problem::new(
-                    "/number",
-                    "number",
-                    number,
-                    "cannot be counted on from",
-                    "a whole number to start with",
-                ));
-            }
-            ApiError::unless_empty(problems)?;
-            let added = (0..u32::from(many.count)).map(|step| {
-                let number = first.map_or_else(|| many.fields.number.clone(), |first| first.saturating_add(step).to_string());
-                writer.add_knife(&KnifeFields { number, ..many.fields.clone() })
-            });
-            Ok((StatusCode::CREATED, Json(added.collect::<Result<_, _>>()?)))
-        })
+        .write(
+            write,
+            move |writer, catalogue, _| {
+                let alike = many.fields.numbered_on(many.count);
+                let mut problems = many.fields.check(catalogue);
+                problems.extend(alike.as_ref().err().cloned());
+                ApiError::unless_empty(problems)?;
+                let added = alike.into_iter().flatten().map(|fields| Ok(writer.add_knife(&fields)?.id));
+                added.collect::<Result<Vec<i64>, ApiError>>()
+            },
+            |reader, _, ids| {
+                let knives = ids.into_iter().map(|id| reader.knife(id)).collect::<Result<Vec<_>, _>>()?;
+                Ok((StatusCode::CREATED, Json(knives)))
+            },
+        )
         .await
 }
 
@@ -142,13 +149,18 @@ pub(crate) async fn add_many(
 pub(crate) async fn change(
     State(state): State<AppState>,
     Id(id): Id,
+    write: DeviceWrite,
     Body(change): Body<Change<KnifeFields>>,
 ) -> Result<Json<Knife>, ApiError> {
     state
-        .write(move |writer, catalogue| {
-            ApiError::unless_empty(change.fields.check(catalogue))?;
-            Ok(Json(writer.change_knife(id, change.version, &change.fields)?))
-        })
+        .write(
+            write,
+            move |writer, catalogue, _| {
+                ApiError::unless_empty(change.fields.check(catalogue))?;
+                Ok(writer.change_knife(id, change.version, &change.fields)?.id)
+            },
+            |reader, _, id| Ok(Json(reader.knife(id)?)),
+        )
         .await
 }
 
@@ -158,15 +170,22 @@ pub(crate) async fn change(
 pub(crate) async fn archive(
     State(state): State<AppState>,
     Id(id): Id,
+    write: DeviceWrite,
     Body(body): Body<Archive>,
 ) -> Result<Json<Knife>, ApiError> {
-    state.write(move |writer, _| Ok(Json(writer.archive_knife(id, body.version, body.archived)?))).await
+    state
+        .write(
+            write,
+            move |writer, _, _| Ok(writer.archive_knife(id, body.version, body.archived)?.id),
+            |reader, _, id| Ok(Json(reader.knife(id)?)),
+        )
+        .await
 }
 
 /// The rack as comma-separated text.
 #[utoipa::path(get, operation_id = "rack_table", path = "/api/rack/table", tag = "rack", responses((status = 200, body = String, content_type = "text/csv")))]
 pub(crate) async fn table(State(state): State<AppState>) -> Result<impl IntoResponse, ApiError> {
-    let text = state.read(|reader, _| Ok(write_knives(reader.knives()?.iter().map(|knife| &knife.fields)))).await?;
+    let text = state.read_records(|reader| Ok(write_knives(reader.knives()?.iter().map(|knife| &knife.fields)))).await?;
     let name = "attachment; filename=\"rack.csv\"";
     Ok(([(header::CONTENT_TYPE, "text/csv; charset=utf-8"), (header::CONTENT_DISPOSITION, name)], text))
 }
@@ -191,25 +210,23 @@ pub(crate) async fn read(State(state): State<AppState>, Body(body): Body<TableTe
     responses((status = 201, body = TableTaken), (status = "4XX", body = crate::ProblemDocument)))]
 pub(crate) async fn take(
     State(state): State<AppState>,
+    write: DeviceWrite,
     Body(body): Body<TableText>,
 ) -> Result<(StatusCode, Json<TableTaken>), ApiError> {
     state
-        .write(move |writer, catalogue| {
-            let table = read_table(&body.text, &writer.knife_numbers()?, catalogue)?;
-            if table.wrong > 0 && !body.skip_wrong {
-                let of_row = |row: &notch_core::records::KnifeRow| {
-                    let line = row.line;
-                    row.problems
-                        .iter()
-                        .map(move |problem| Problem { message: format!("Line {line}: {}", problem.message), ..problem.clone() })
-                        .collect::<Vec<_>>()
-                };
-                return Err(ApiError::Fields(table.rows.iter().flat_map(of_row).collect()));
-            }
-            for fields in table.rows.iter().filter_map(|row| row.fields.as_ref()) {
-                writer.add_knife(fields)?;
-            }
-            Ok((StatusCode::CREATED, Json(TableTaken { added: table.sound, left: table.wrong })))
-        })
+        .write(
+            write,
+            move |writer, catalogue, _| {
+                let table = read_table(&body.text, &writer.knife_numbers()?, catalogue)?;
+                if table.wrong > 0 && !body.skip_wrong {
+                    return Err(ApiError::Fields(table.problems()));
+                }
+                for fields in table.rows.iter().filter_map(|row| row.fields.as_ref()) {
+                    writer.add_knife(fields)?;
+                }
+                Ok(TableTaken { added: table.sound, left: table.wrong })
+            },
+            |_, _, taken| Ok((StatusCode::CREATED, Json(taken))),
+        )
         .await
 }

@@ -6,7 +6,7 @@ use notch_core::records::{Student, StudentFields};
 
 use super::{Archive, Change};
 use crate::error::ApiError;
-use crate::extract::{Body, Id};
+use crate::extract::{Body, DeviceWrite, Id};
 use crate::state::AppState;
 
 /// Changes a student.
@@ -15,13 +15,18 @@ use crate::state::AppState;
 pub(crate) async fn change(
     State(state): State<AppState>,
     Id(id): Id,
+    write: DeviceWrite,
     Body(change): Body<Change<StudentFields>>,
 ) -> Result<Json<Student>, ApiError> {
     state
-        .write(move |writer, _| {
-            ApiError::unless_empty(change.fields.check())?;
-            Ok(Json(writer.change_student(id, change.version, &change.fields)?))
-        })
+        .write(
+            write,
+            move |writer, _, _| {
+                ApiError::unless_empty(change.fields.check())?;
+                Ok(writer.change_student(id, change.version, &change.fields)?.id)
+            },
+            |reader, _, id| Ok(Json(reader.student(id)?)),
+        )
         .await
 }
 
@@ -31,7 +36,14 @@ pub(crate) async fn change(
 pub(crate) async fn archive(
     State(state): State<AppState>,
     Id(id): Id,
+    write: DeviceWrite,
     Body(body): Body<Archive>,
 ) -> Result<Json<Student>, ApiError> {
-    state.write(move |writer, _| Ok(Json(writer.archive_student(id, body.version, body.archived)?))).await
+    state
+        .write(
+            write,
+            move |writer, _, _| Ok(writer.archive_student(id, body.version, body.archived)?.id),
+            |reader, _, id| Ok(Json(reader.student(id)?)),
+        )
+        .await
 }

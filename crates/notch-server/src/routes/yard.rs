@@ -4,7 +4,7 @@ use axum::Json;
 use axum::extract::State;
 use notch_core::views::{StudentView, YardRow, student_view, yard_view};
 
-use super::AtHand;
+use super::CourseRecords;
 use crate::error::ApiError;
 use crate::extract::Id;
 use crate::state::AppState;
@@ -13,11 +13,12 @@ use crate::state::AppState;
 #[utoipa::path(get, operation_id = "yard_show", path = "/api/courses/{id}/yard", tag = "yard", params(("id" = i64, Path)),
     responses((status = 200, body = Vec<YardRow>), (status = "4XX", body = crate::ProblemDocument)))]
 pub(crate) async fn show(State(state): State<AppState>, Id(id): Id) -> Result<Json<Vec<YardRow>>, ApiError> {
-    let today = state.settings.clock.today();
+    let clock = state.settings.clock.clone();
     state
         .read(move |reader, catalogue| {
-            let at_hand = AtHand::read(reader, id)?;
-            Ok(Json(yard_view(&at_hand.school(catalogue), &reader.attempts_of_course(id)?, today)))
+            let records = CourseRecords::read(reader, id)?;
+            let today = records.today(&clock);
+            Ok(Json(yard_view(&records.at_hand(catalogue), &reader.attempts_of_course(id)?, today)))
         })
         .await
 }
@@ -26,14 +27,15 @@ pub(crate) async fn show(State(state): State<AppState>, Id(id): Id) -> Result<Js
 #[utoipa::path(get, operation_id = "yard_student", path = "/api/students/{id}/evidence", tag = "yard", params(("id" = i64, Path)),
     responses((status = 200, body = StudentView), (status = "4XX", body = crate::ProblemDocument)))]
 pub(crate) async fn student(State(state): State<AppState>, Id(id): Id) -> Result<Json<StudentView>, ApiError> {
-    let today = state.settings.clock.today();
+    let clock = state.settings.clock.clone();
     state
         .read(move |reader, catalogue| {
             let student = reader.present_student(id)?;
-            let at_hand = AtHand::read(reader, student.course_id)?;
+            let records = CourseRecords::read(reader, student.course_id)?;
+            let today = records.today(&clock);
             let attempts = reader.attempts_of_student(id)?;
             let incidents = reader.incidents(student.course_id)?;
-            Ok(Json(student_view(&at_hand.school(catalogue), &student, &attempts, &incidents, today)))
+            Ok(Json(student_view(&records.at_hand(catalogue), &student, &attempts, &incidents, today)))
         })
         .await
 }

@@ -7,6 +7,7 @@ use axum::http::{Method, Request, StatusCode, header};
 use axum::response::Response;
 use http_body_util::BodyExt;
 use notch_core::catalogue::Catalogue;
+use notch_core::text::Text;
 use notch_server::{AppState, Clock, PASSPHRASE_KEY, Settings, hash_passphrase, router};
 use notch_store::{Store, StoreError};
 use serde_json::{Value, json};
@@ -59,6 +60,11 @@ impl Server {
     pub async fn start(&self, student: i64, knife: i64) -> (StatusCode, Value) {
         self.post("/api/attempts", json!({ "student_id": student, "exercise_id": 11, "knife_id": knife })).await
     }
+}
+
+/// A sentence of an answer, as it is read in millimetres.
+pub fn words(sentence: &Value) -> String {
+    serde_json::from_value::<Text>(sentence.clone()).unwrap().to_string()
 }
 
 /// Status and body of an answer; failures and problem+json go together.

@@ -1,7 +1,8 @@
 import { Accordion, Button } from '@mantine/core';
 import { useQuery } from '@tanstack/react-query';
 import { answer, api } from '../../api/client';
-import { useAbout, useCatalogue, useChange } from '../../api/queries';
+import { useChange } from '../../api/changes';
+import { useAbout, useCatalogue } from '../../api/queries';
 import { Failed, Loading } from '../../shared/State';
 
 interface Part {
@@ -25,7 +26,7 @@ export default function AboutPage() {
     queryFn: async () => (await import('../../about/licences.gen.json')).default as Licences,
     staleTime: Infinity,
   });
-  const signOut = useChange(() => answer(api.DELETE('/api/sign-in')));
+  const signOut = useChange('sign-in', () => answer(api.DELETE('/api/sign-in')));
   if (licences.isError) return <Failed error={licences.error} again={() => void licences.refetch()} />;
   if (!about.data || !licences.data) return <Loading />;
   return (

@@ -4,11 +4,14 @@ import { useBenchBeside, useCatalogue, useOnionsBeside } from '../../api/queries
 import { Section } from '../../shared/drawing';
 import { percent } from '../../shared/format';
 import { Trouble } from '../../shared/State';
-import { Said, useSaid } from '../../shared/Said';
+import { Said } from '../../shared/Said';
+import type { Sentence } from '../../shared/sentence';
 import styles from './Bench.module.css';
 import { cutQuestion, onionQuestion } from './question';
 import { OnionCells } from './OnionCells';
 import { Figure, WayFigures } from './Ways';
+import { useUnit } from '../../shared/format';
+import { sizeText } from '../../shared/targetText';
 
 interface Props {
   /** The address that is being changed: it stands first. */
@@ -20,7 +23,7 @@ interface Props {
 
 interface FrameProps {
   title: string;
-  differences: string[] | undefined;
+  differences: Sentence[] | undefined;
   error: unknown;
   onChange: Props['onChange'];
   children: React.ReactNode;
@@ -37,8 +40,8 @@ function Frame({ title, differences, error, onChange, children }: FrameProps) {
       </div>
       <Trouble error={error} />
       <div role="status" className="tight">
-        {differences?.map((words) => (
-          <p key={words}>
+        {differences?.map((words, index) => (
+          <p key={index}>
             <strong>
               <Said>{words}</Said>
             </strong>
@@ -81,7 +84,7 @@ function Column({ index, others, onChange, title, under, children }: ColumnProps
 
 /** Two or three cuts beside each other, the differences said. */
 export function CutsBeside({ courseId, search, others, onChange }: Props & { courseId: number }) {
-  const said = useSaid();
+  const [unit] = useUnit();
   const foods = useCatalogue().data?.foods;
   const cuts = [search, ...others].map((each) => cutQuestion(each, foods));
   const found = useBenchBeside(courseId, { cuts }, foods !== undefined);
@@ -96,13 +99,13 @@ export function CutsBeside({ courseId, search, others, onChange }: Props & { cou
             others={others}
             onChange={onChange}
             title={view.title}
-            under={[view.size && said(`${view.size} mm`), way?.name.toLowerCase()].filter(Boolean).join(', ')}
+            under={[sizeText(view.target, unit), way?.name.toLowerCase()].filter(Boolean).join(', ')}
           >
             {view.outline && way && (
               <Section
                 drawing={{ outline: view.outline, pieces: way.pieces_drawn }}
                 size={130}
-                food={cuts[index]?.food ?? ''}
+                tint={foods?.find((each) => each.id === cuts[index]?.food)?.tint}
                 label={`Section, ${view.title.toLowerCase()}`}
               />
             )}

@@ -17,15 +17,6 @@ interface Props {
   problem: ApiProblem | undefined;
 }
 
-const nominal = (size: Api['TargetSize'] | null | undefined) =>
-  !size
-    ? undefined
-    : size.kind === 'exact'
-      ? size.size
-      : size.kind === 'range'
-        ? (size.from + size.to) / 2
-        : size.limit;
-
 const SIXTEENTH = 25.4 / 16;
 
 /** What is cut, to which size, of which food, and for how many. */
@@ -34,9 +25,9 @@ export function BlockControls({ courseId, at, question, data, problem }: Props) 
   const catalogue = useCatalogue();
   const food = catalogue.data?.foods.find((each) => each.id === question.food);
   const size = (key: 't' | 'w' | 'l', label: string, most: number) => {
-    const target = { t: data?.target.thickness, w: data?.target.width, l: data?.target.length }[key];
-    const value = at.optional(key) ?? nominal(target);
-    if (value === undefined) return null;
+    const usual = { t: data?.nominal.thickness, w: data?.nominal.width, l: data?.nominal.length }[key];
+    const value = at.optional(key) ?? usual;
+    if (value === undefined || value === null) return null;
     const step = unit === 'mm' ? 0.1 : SIXTEENTH;
     return (
       <Slider

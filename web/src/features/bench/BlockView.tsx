@@ -2,7 +2,7 @@ import { useDeferredValue, useMemo } from 'react';
 import { ApiProblem } from '../../api/client';
 import { useBench, useCatalogue } from '../../api/queries';
 import { useAddress } from '../../shared/address';
-import { length, useUnit } from '../../shared/format';
+import { useUnit } from '../../shared/format';
 import { Failed, Loading, Trouble } from '../../shared/State';
 import styles from './Bench.module.css';
 import { CutsBeside } from './Beside';
@@ -11,7 +11,7 @@ import { BuyDock } from './BuyDock';
 import { Chain } from './Chain';
 import { FirstCut } from './FirstCut';
 import { cutQuestion, keptBeside } from './question';
-import { targetText } from './targetText';
+import { targetText } from '../../shared/targetText';
 import { Ways } from './Ways';
 
 /** Sticks, dice and slices of a food: deciding which food, size and way to teach, and what to buy. */
@@ -20,6 +20,7 @@ export function BlockView({ courseId, tabs }: { courseId: number; tabs: React.Re
   const [unit] = useUnit();
   const catalogue = useCatalogue();
   const foods = catalogue.data?.foods;
+  const tint = foods?.find((each) => each.id === at.word('food', 'carrot'))?.tint;
   const question = useMemo(() => cutQuestion(at.search, foods), [at.search, foods]);
   const found = useBench(courseId, question, catalogue.isSuccess);
   // While a figure is dragged, the section follows first, and what hangs on it when there is time.
@@ -30,7 +31,7 @@ export function BlockView({ courseId, tabs }: { courseId: number; tabs: React.Re
     return found.isError ? <Failed error={found.error} again={() => void found.refetch()} /> : <Loading />;
   const data = found.data;
   const others = keptBeside(at.word('beside', ''));
-  const size = data && targetText(data.target, (mm) => length(mm, unit));
+  const size = data && targetText(data.target, unit);
   return (
     <>
       <main className={styles.work}>
@@ -51,10 +52,8 @@ export function BlockView({ courseId, tabs }: { courseId: number; tabs: React.Re
             {others.length > 0 && (
               <CutsBeside courseId={courseId} search={at.search} others={others} onChange={at.change} />
             )}
-            {late && (
-              <Chain data={late} food={question.food} step={at.number('step', 3)} onChange={at.change} />
-            )}
-            {data && <Ways data={data} food={question.food} />}
+            {late && <Chain data={late} tint={tint} step={at.number('step', 3)} onChange={at.change} />}
+            {data && <Ways data={data} tint={tint} />}
             {late?.carried && (
               <FirstCut
                 title={late.title}

@@ -7,6 +7,7 @@ import { Disclaimer, Dock, Reason } from '../../shared/dock';
 import { capital, grams } from '../../shared/format';
 import styles from './Bench.module.css';
 import { kept, keptBeside } from './question';
+import { Said } from '../../shared/Said';
 
 interface Props {
   data: Api['BenchView'] | undefined;
@@ -35,8 +36,7 @@ export const BuyDock = memo(function BuyDock(props: Props) {
       {data && data.ways.length > 0 && (
         <>
           <p>
-            Each student cuts <strong className="figure">{data.pieces_each}</strong>, so that nine in ten have
-            enough good ones.
+            <Said>{data.enough}</Said>
           </p>
           <ul>
             {data.ways.map((way, index) => (
@@ -67,9 +67,7 @@ export const BuyDock = memo(function BuyDock(props: Props) {
       {data && data.cautions.length > 0 && (
         <ul aria-label="Cautions">
           {data.cautions.map((caution) => (
-            <Reason key={caution.id} kind={caution.severity} title={caution.title}>
-              {caution.text}
-            </Reason>
+            <Reason key={caution.id} kind={caution.severity} title={caution.title} says={caution.text} />
           ))}
         </ul>
       )}

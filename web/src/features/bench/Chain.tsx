@@ -9,13 +9,13 @@ import { Turnable } from './Turnable';
 
 interface Props {
   data: Api['BenchView'];
-  food: string;
+  tint: Api['Tint'] | undefined;
   step: number;
   onChange: (next: Record<string, string | number | null>) => void;
 }
 
 /** The chain step by step: the food in space, and what the hands do. */
-export const Chain = memo(function Chain({ data, food, step, onChange }: Props) {
+export const Chain = memo(function Chain({ data, tint, step, onChange }: Props) {
   const [unit] = useUnit();
   const way = data.way === null || data.way === undefined ? undefined : data.ways[data.way];
   const at = Math.max(0, Math.min(data.steps.length - 1, step));
@@ -53,7 +53,7 @@ export const Chain = memo(function Chain({ data, food, step, onChange }: Props) 
       </div>
       {knife?.refused && (
         <p className="row" role="status">
-          <Mark kind="stop" label /> {knife.refused}
+          <Mark kind="stop" label /> <Said>{knife.refused}</Said>
         </p>
       )}
       <Turnable
@@ -62,7 +62,7 @@ export const Chain = memo(function Chain({ data, food, step, onChange }: Props) 
         shows={current?.shows ?? (way?.blocks.length ? 'pieces' : 'whole')}
         blade={data.blade}
         bladeName={knife?.name}
-        food={food}
+        tint={tint}
         label={`${data.title} in space${current ? `: ${current.title.toLowerCase()}` : ''}`}
       />
       {current && (

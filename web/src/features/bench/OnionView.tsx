@@ -39,7 +39,7 @@ export function OnionView({ tabs }: { tabs: React.ReactNode }) {
   const choice = useOnionChoice(choosing);
   const { change, current } = at;
   const take = useCallback(
-    (each: Api['Found']) =>
+    (each: Api['MethodAtBest']) =>
       change({
         method: each.method.kind,
         cuts: each.cuts,

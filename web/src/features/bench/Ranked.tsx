@@ -17,8 +17,8 @@ export const METHODS: { value: Kind; label: string }[] = [
 ];
 
 interface Props {
-  choice: Api['Choice'];
-  onTake: (each: Api['Found']) => void;
+  choice: Api['RankedMethods'];
+  onTake: (each: Api['MethodAtBest']) => void;
 }
 
 /** Every way compared at its best, and what more strokes buy. */

@@ -2,14 +2,14 @@ import { Button } from '@mantine/core';
 import { Link, useLocation } from 'react-router';
 import type { Api } from '../../api/client';
 import { useBench, useCatalogue, useCourse } from '../../api/queries';
-import { Section } from '../../shared/drawing';
-import { length, useUnit, withUnit } from '../../shared/format';
+import { Section, fillOf } from '../../shared/drawing';
+import { useUnit, withUnit } from '../../shared/format';
 import { Mark } from '../../shared/mark';
 import { Failed, Loading } from '../../shared/State';
 import { Said } from '../../shared/Said';
 import styles from './Bench.module.css';
 import { cutQuestion } from './question';
-import { targetText } from './targetText';
+import { sizeText } from '../../shared/targetText';
 
 /** A card for a student's station: the piece at true size, the steps, the cautions. */
 export function StudentCard({ courseId, tabs }: { courseId: number; tabs: React.ReactNode }) {
@@ -42,20 +42,18 @@ export function StudentCard({ courseId, tabs }: { courseId: number; tabs: React.
         <div className="spread">
           <div>
             <h1>{data.title}</h1>
-            <p className="figure">
-              {targetText(data.target, (mm) => length(mm, unit))} {data.size ? unit : ''}
-            </p>
+            <p className="figure">{sizeText(data.target, unit)}</p>
           </div>
           <p className="quiet">{course.data?.course.name}</p>
         </div>
         <div className={styles.cardTop}>
-          <TrueSize target={data.target} food={question.food} />
+          <TrueSize piece={data.largest} tint={named?.tint} />
           {data.outline && way && (
             <figure>
               <Section
                 drawing={{ outline: data.outline, pieces: way.pieces_drawn }}
                 size={170}
-                food={question.food}
+                tint={named?.tint}
                 label={`Section of ${data.title.toLowerCase()}`}
               />
               <figcaption>
@@ -118,14 +116,11 @@ export function StudentCard({ courseId, tabs }: { courseId: number; tabs: React.
   );
 }
 
-const size = (side: Api['TargetSize'] | null | undefined) =>
-  !side ? undefined : side.kind === 'exact' ? side.size : side.kind === 'range' ? side.to : side.limit;
-
 /** The piece seen from above and from its end, in true millimetres, with a bar to check the paper by. */
-function TrueSize({ target, food }: { target: Api['Target']; food: string }) {
+function TrueSize({ piece, tint }: { piece: Api['PieceSides']; tint: Api['Tint'] | undefined }) {
   const [unit] = useUnit();
-  const [thick, wide, long] = [size(target.thickness), size(target.width), size(target.length)];
-  if (thick === undefined && long === undefined) return null;
+  const { thickness: thick, width: wide, length: long } = piece;
+  if (!thick && !long) return null;
   const end: [number, number] = [wide ?? thick ?? 10, thick ?? 10];
   const top: [number, number] = [long ?? wide ?? 40, wide ?? thick ?? 10];
   const width = Math.max(top[0] + 4 + end[0], 70) + 2;
@@ -139,7 +134,7 @@ function TrueSize({ target, food }: { target: Api['Target']; food: string }) {
         role="img"
         aria-label="One piece at true size, from above and from its end"
       >
-        <g fill={food === 'carrot' ? 'var(--carrot)' : 'var(--food)'} stroke="var(--ink)" strokeWidth={0.25}>
+        <g fill={fillOf(tint)} stroke="var(--ink)" strokeWidth={0.25}>
           <rect x={1} y={1} width={top[0]} height={top[1]} />
           <rect x={top[0] + 5} y={1} width={end[0]} height={end[1]} />
         </g>

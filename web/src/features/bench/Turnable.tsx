@@ -1,5 +1,6 @@
 import { useId, useRef, useState } from 'react';
 import type { Api } from '../../api/client';
+import { fillOf } from '../../shared/drawing';
 import styles from './Bench.module.css';
 import { around, closed, laid, nearness, seen } from './project';
 import type { Eye, Point2, Point3 } from './project';
@@ -13,7 +14,7 @@ interface Props {
   shows: Shows;
   blade?: Api['BenchBlade'] | null;
   bladeName?: string;
-  food: string;
+  tint: Api['Tint'] | undefined;
   label: string;
 }
 
@@ -175,13 +176,13 @@ function Faces({ box, eye, fill }: { box: Box; eye: Eye; fill: string }) {
 }
 
 /** The food as a body that can be turned, with what is inside it, a hand's width and the knife beside it. */
-export function Turnable({ solid, blocks, shows, blade, bladeName, food, label }: Props) {
+export function Turnable({ solid, blocks, shows, blade, bladeName, tint, label }: Props) {
   const hatch = useId();
   const [degrees, setDegrees] = useState({ turn: 28, raise: 32 });
   const held = useRef<{ x: number; y: number; turn: number; raise: number }>(undefined);
   const eye: Eye = { turn: (-degrees.turn * Math.PI) / 180, raise: (degrees.raise * Math.PI) / 180 };
   const { length, width, height, trim } = solid;
-  const fill = food === 'carrot' ? 'var(--carrot)' : 'var(--food)';
+  const fill = fillOf(tint);
   const middle: Point3 = [-length / 2, 0, 0];
   const to2 = (point: Point3): Point2 => seen(moved(point, middle), eye);
   const hull = (points: Point3[]) => closed(around(points.map(to2)));

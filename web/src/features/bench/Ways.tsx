@@ -32,7 +32,13 @@ export function WayFigures({ way }: { way: Api['BenchWay'] }) {
 }
 
 /** Each way of working in section, with its figures, and how they differ. */
-export const Ways = memo(function Ways({ data, food }: { data: Api['BenchView']; food: string }) {
+export const Ways = memo(function Ways({
+  data,
+  tint,
+}: {
+  data: Api['BenchView'];
+  tint: Api['Tint'] | undefined;
+}) {
   return (
     <>
       {data.no_count && <p className="card">{capital(data.no_count)}.</p>}
@@ -50,7 +56,7 @@ export const Ways = memo(function Ways({ data, food }: { data: Api['BenchView'];
               <Section
                 drawing={{ outline: data.outline, pieces: way.pieces_drawn }}
                 size={200}
-                food={food}
+                tint={tint}
                 label={`Section, ${way.name.toLowerCase()}`}
               />
             )}
@@ -64,7 +70,9 @@ export const Ways = memo(function Ways({ data, food }: { data: Api['BenchView'];
       </div>
       {data.difference && (
         <p role="status">
-          <strong>{data.difference}</strong>
+          <strong>
+            <Said>{data.difference}</Said>
+          </strong>
         </p>
       )}
     </>

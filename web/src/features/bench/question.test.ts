@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { Api } from '../../api/client';
 import { cutQuestion, kept, keptBeside, measures, methodOf, onionQuestion } from './question';
-import { targetText } from './targetText';
+import { targetText } from '../../shared/targetText';
 
 const carrot = {
   id: 'carrot',
@@ -111,9 +111,9 @@ describe('shapes and targets', () => {
   it('are written with each side once', () => {
     const text = targetText(
       { thickness: { kind: 'range', from: 3.2, to: 6.4 }, width: null, length: { kind: 'below', limit: 50 } },
-      String,
+      'mm',
     );
     expect(text).toBe('3.2 to 6.4 × under 50');
-    expect(targetText({ thickness: null, width: null, length: null }, String)).toBe('');
+    expect(targetText({ thickness: null, width: null, length: null }, 'mm')).toBe('');
   });
 });

@@ -4,7 +4,8 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import type { Api } from '../../api/client';
 import { answer, api } from '../../api/client';
-import { keys, useAbout, useCatalogue, useChange } from '../../api/queries';
+import { useChange } from '../../api/changes';
+import { keys, useAbout, useCatalogue } from '../../api/queries';
 import { Disclaimer, Dock } from '../../shared/dock';
 import { clock, useUnit, withUnit } from '../../shared/format';
 import { Mark } from '../../shared/mark';
@@ -41,6 +42,7 @@ export function AttemptDock({ view, station, exercise, onNext }: Props) {
         ? String(ordered[0].id)
         : null;
   const start = useChange(
+    'attempt',
     () =>
       answer(
         api.POST('/api/attempts', {
@@ -50,6 +52,7 @@ export function AttemptDock({ view, station, exercise, onNext }: Props) {
     { refreshOnError: true },
   );
   const stop = useChange(
+    'attempt',
     (id: number) => answer(api.POST('/api/attempts/{id}/stop', { params: { path: { id } } })),
     {
       refreshOnError: true,
@@ -81,8 +84,8 @@ export function AttemptDock({ view, station, exercise, onNext }: Props) {
         </Button>
       </div>
       {station.watch.map((reason) => (
-        <p key={reason} className="row">
-          <Mark kind="watch" size={18} label /> <Said>{reason}</Said>
+        <p key={reason.kind} className="row">
+          <Mark kind="watch" size={18} label /> <Said>{reason.words}</Said>
         </p>
       ))}
       {running ? (
@@ -143,6 +146,7 @@ function Marks({ attempt, lessonId }: { attempt: Api['Attempt']; lessonId: numbe
   const [cue, setCue] = useState<string>();
   // Ticks go out one after the other, each from the version that the one before it made.
   const save = useChange(
+    'attempt',
     async (next: Api['AttemptMarks']) => {
       const known = client.getQueryData<number>(keys.attemptVersion(attempt.id)) ?? attempt.version;
       const kept = await answer(

@@ -14,6 +14,8 @@ import styles from './Class.module.css';
 import { IncidentForm } from './IncidentForm';
 import { MeasurePanel } from './MeasurePanel';
 import { useServerNow } from './useServerNow';
+import type { Moment } from '../../api/time';
+import { sizeText } from '../../shared/targetText';
 
 /** The running class: one tap to a student, one to start, one for each fault seen. */
 export default function ClassPage() {
@@ -38,6 +40,7 @@ function RunningClass({ courseId, lessonId }: { courseId: number; lessonId: numb
   const [search] = useSearchParams();
   const exercise = search.get('exercise');
   const view = useClass(lessonId, exercise ? Number(exercise) : undefined);
+  const [unit] = useUnit();
   const [writing, write] = useDisclosure();
   const narrow = useMediaQuery('(max-width: 860px)');
   const asked = Number(search.get('student') ?? Number.NaN);
@@ -78,7 +81,8 @@ function RunningClass({ courseId, lessonId }: { courseId: number; lessonId: numb
           <div>
             <h1>{current.title}</h1>
             <p className="quiet">
-              <Said>{`${current.size} mm`}</Said> · {data.course.tolerance} tolerance · {current.setup}
+              {current.target && `${sizeText(current.target, unit)} · `}
+              {data.course.tolerance} tolerance · {current.setup}
             </p>
           </div>
           <div className="row">
@@ -163,7 +167,7 @@ function Stations({
 
 function Sign({ station }: { station: Api['Station'] }) {
   if (station.paused) return <Mark kind="stop" label />;
-  if (station.watch.some((reason) => reason.startsWith('allergy'))) return <Mark kind="caution" label />;
+  if (station.watch.some((reason) => reason.kind === 'allergy')) return <Mark kind="caution" label />;
   if (station.watch.length > 0) return <Mark kind="watch" size={18} label />;
   return null;
 }
@@ -181,11 +185,11 @@ function State({ station, clearance }: { station: Api['Station']; clearance: str
         {station.attempts.length} {station.attempts.length === 1 ? 'attempt' : 'attempts'}
       </>
     );
-  return <>{station.watch[0] ?? `to ${clearance}`}</>;
+  return station.watch[0] ? <Said>{station.watch[0].words}</Said> : <>to {clearance}</>;
 }
 
 /** The clock of a running attempt. */
-export function Running({ since, now }: { since: string; now: number }) {
+export function Running({ since, now }: { since: Moment; now: number }) {
   const seconds = Math.max(0, Math.floor((now - Date.parse(since)) / 1000));
   return (
     <span className="mono">

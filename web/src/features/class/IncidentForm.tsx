@@ -2,7 +2,7 @@ import { Button, Modal, SegmentedControl, Select, Textarea } from '@mantine/core
 import { useState } from 'react';
 import type { Api } from '../../api/client';
 import { ApiProblem, answer, api } from '../../api/client';
-import { useChange } from '../../api/queries';
+import { useChange } from '../../api/changes';
 import { Mark } from '../../shared/mark';
 import { Trouble } from '../../shared/State';
 
@@ -20,6 +20,7 @@ export function IncidentForm({
   const [who, setWho] = useState<string | null>(student ? String(student.id) : null);
   const [words, setWords] = useState('');
   const save = useChange(
+    'incident',
     () =>
       answer(
         api.POST('/api/lessons/{id}/incidents', {

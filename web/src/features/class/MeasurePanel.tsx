@@ -4,7 +4,8 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useRef, useState } from 'react';
 import type { Api } from '../../api/client';
 import { ApiProblem, answer, api } from '../../api/client';
-import { keys, useChange, useJudge } from '../../api/queries';
+import { useChange } from '../../api/changes';
+import { keys, useJudge } from '../../api/queries';
 import { Mark } from '../../shared/mark';
 import { Trouble } from '../../shared/State';
 import styles from './Class.module.css';
@@ -29,6 +30,7 @@ export function MeasurePanel({
   const judged = useJudge(attempt?.id, { custom, text: typed });
   useHotkeys([['m', () => field.current?.focus()]]);
   const keep = useChange(
+    'attempt',
     (id: number) =>
       answer(api.POST('/api/attempts/{id}/samples', { params: { path: { id } }, body: { custom, text } })),
     {

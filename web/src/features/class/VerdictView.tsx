@@ -4,6 +4,7 @@ import { capital, percent, spaced, useUnit, withUnit } from '../../shared/format
 import { Mark } from '../../shared/mark';
 import { SizeRule } from '../../shared/rule';
 import styles from './Class.module.css';
+import { Said } from '../../shared/Said';
 
 const signed = (mm: number) => `${mm > 0 ? '+' : mm < 0 ? '−' : ''}${Math.abs(mm).toFixed(2)}`;
 
@@ -38,7 +39,10 @@ export function VerdictView({ verdict }: { verdict: Api['Verdict'] }) {
       {say && (
         <>
           <p className="row" style={{ flexWrap: 'nowrap', alignItems: 'flex-start' }}>
-            <Mark kind={sound ? 'held' : 'caution'} size={18} label /> <span>{say.words}</span>
+            <Mark kind={sound ? 'held' : 'caution'} size={18} label />{' '}
+            <span>
+              <Said>{say.words}</Said>
+            </span>
           </p>
           <p className={styles.cue}>“{say.cue}”</p>
         </>
@@ -46,7 +50,7 @@ export function VerdictView({ verdict }: { verdict: Api['Verdict'] }) {
       <Causes causes={verdict.causes} />
       {verdict.says.slice(1).map((other) => (
         <p key={other.id} className="quiet">
-          Also: {other.words}
+          Also: <Said>{other.words}</Said>
         </p>
       ))}
     </div>

@@ -3,7 +3,8 @@ import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import type { Api } from '../../api/client';
 import { ApiProblem, answer, api } from '../../api/client';
-import { useCatalogue, useChange } from '../../api/queries';
+import { useChange } from '../../api/changes';
+import { useAbout, useCatalogue } from '../../api/queries';
 import { capital } from '../../shared/format';
 import { Trouble } from '../../shared/State';
 
@@ -20,7 +21,8 @@ const empty: Fields = {
   lesson_minutes: 110,
   boards: 16,
   board_material: 'wood',
-  schools: {},
+  time_zone: '',
+  doctrines: {},
 };
 
 /** The fields of a course without its id and version. */
@@ -37,10 +39,14 @@ const PACES = [
 /** A course's choices: of one that is there, or of a new one. */
 export function CourseForm({ course }: { course?: Api['Course'] }) {
   const catalogue = useCatalogue();
+  const about = useAbout();
   const navigate = useNavigate();
-  const [fields, setFields] = useState<Fields>(() => (course ? fieldsOf(course) : empty));
+  const [drafted, setFields] = useState<Fields>(() => (course ? fieldsOf(course) : empty));
+  // Until another is chosen, a new course is where this machine is.
+  const fields = { ...drafted, time_zone: drafted.time_zone || (about.data?.time_zone ?? '') };
   const change = (next: Partial<Fields>) => setFields((now) => ({ ...now, ...next }));
   const save = useChange(
+    'course',
     () =>
       course
         ? answer(
@@ -56,6 +62,7 @@ export function CourseForm({ course }: { course?: Api['Course'] }) {
   const text = (key: 'name' | 'school' | 'place', label: string) => (
     <TextInput
       label={label}
+      withAsterisk
       value={fields[key]}
       onChange={(e) => change({ [key]: e.currentTarget.value })}
       error={problem?.at(`/${key}`)}
@@ -110,12 +117,14 @@ export function CourseForm({ course }: { course?: Api['Course'] }) {
         />
         <NumberInput
           label="Minutes of a lesson"
+          withAsterisk
           value={fields.lesson_minutes}
           onChange={(v) => change({ lesson_minutes: Math.max(0, Math.min(65535, Math.round(Number(v)))) })}
           error={problem?.at('/lesson_minutes')}
         />
         <NumberInput
           label="Boards"
+          withAsterisk
           value={fields.boards}
           onChange={(v) => change({ boards: Math.max(0, Math.min(65535, Math.round(Number(v)))) })}
           error={problem?.at('/boards')}
@@ -132,11 +141,21 @@ export function CourseForm({ course }: { course?: Api['Course'] }) {
           onChange={(value) => value && change({ board_material: value as Api['BoardMaterial'] })}
           error={problem?.at('/board_material')}
         />
+        <Select
+          label="Time zone"
+          searchable
+          allowDeselect={false}
+          limit={40}
+          data={catalogue.data?.time_zones ?? (fields.time_zone ? [fields.time_zone] : [])}
+          value={fields.time_zone}
+          onChange={(value) => value && change({ time_zone: value })}
+          error={problem?.at('/time_zone')}
+        />
       </SimpleGrid>
       {course && (
         <p className="quiet">
           Where practitioners disagree:{' '}
-          <Link to={`/courses/${course.id}/playbook?view=schools`}>the schools of this course</Link>.
+          <Link to={`/courses/${course.id}/playbook?view=doctrines`}>the doctrines of this course</Link>.
         </p>
       )}
       <div className="row">

@@ -1,8 +1,8 @@
-import { Button, NumberInput, Select, SimpleGrid, TagsInput, TextInput } from '@mantine/core';
+import { Button, Checkbox, NumberInput, Select, SimpleGrid, TagsInput, TextInput } from '@mantine/core';
 import { useState } from 'react';
 import type { Api } from '../../api/client';
 import { ApiProblem, answer, api } from '../../api/client';
-import { useChange } from '../../api/queries';
+import { useChange } from '../../api/changes';
 import { useUnit, withUnit } from '../../shared/format';
 import { LengthInput } from '../../shared/LengthInput';
 import { Trouble } from '../../shared/State';
@@ -23,7 +23,16 @@ function firstFields(students: Api['Student'][]): Fields {
   const taken = new Set(students.map((student) => student.station));
   let station = 1;
   while (taken.has(station)) station += 1;
-  return { name: '', station, hand: 'right', hand_size: 'medium', clearance: 100, allergies: [], notes: '' };
+  return {
+    name: '',
+    station,
+    hand: 'right',
+    hand_size: 'medium',
+    clearance: 100,
+    special_clearance: false,
+    allergies: [],
+    notes: '',
+  };
 }
 
 /** The students of a course: add, change, take out with a way back. */
@@ -32,6 +41,7 @@ export function Students({ courseId, students }: { courseId: number; students: A
   const [editing, setEditing] = useState<number>();
   const [gone, setGone] = useState<Api['Student']>();
   const archive = useChange(
+    'student',
     ({ student, archived }: { student: Api['Student']; archived: boolean }) =>
       answer(
         api.POST('/api/students/{id}/archive', {
@@ -114,18 +124,20 @@ interface FormProps {
 }
 
 function StudentForm({ courseId, student, first, done }: FormProps) {
-  const { name, station, hand, hand_size, clearance, allergies, notes } = first;
+  const { name, station, hand, hand_size, clearance, special_clearance, allergies, notes } = first;
   const [fields, setFields] = useState<Fields>({
     name,
     station,
     hand,
     hand_size,
     clearance,
+    special_clearance,
     allergies,
     notes,
   });
   const change = (next: Partial<Fields>) => setFields((now) => ({ ...now, ...next }));
   const save = useChange(
+    'student',
     () =>
       student
         ? answer(
@@ -152,18 +164,21 @@ function StudentForm({ courseId, student, first, done }: FormProps) {
       <SimpleGrid cols={{ base: 1, sm: 3 }} spacing="sm">
         <TextInput
           label="Name"
+          withAsterisk
           value={fields.name}
           onChange={(e) => change({ name: e.currentTarget.value })}
           error={problem?.at('/name')}
         />
         <NumberInput
           label="Station"
+          withAsterisk
           value={fields.station}
           onChange={(v) => change({ station: Math.max(0, Math.min(65535, Math.round(Number(v)))) })}
           error={problem?.at('/station')}
         />
         <LengthInput
           label="Blade clearance"
+          withAsterisk
           value={fields.clearance}
           onChange={(clearance) => change({ clearance: clearance ?? 0 })}
           error={problem?.at('/clearance')}
@@ -181,6 +196,13 @@ function StudentForm({ courseId, student, first, done }: FormProps) {
           data={SIZES}
           value={fields.hand_size}
           onChange={(v) => v && change({ hand_size: v as Api['HandSize'] })}
+        />
+        <Checkbox
+          mt={26}
+          label="Special clearance"
+          description="turning, single-bevel, boning, heavy and very long knives"
+          checked={fields.special_clearance}
+          onChange={(e) => change({ special_clearance: e.currentTarget.checked })}
         />
         <TagsInput
           label="Allergies"

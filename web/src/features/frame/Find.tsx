@@ -43,7 +43,7 @@ function useAll(view: Api['CourseView']): Found[] {
         name: `Knives for ${food.name}`,
         to: `${base}/playbook?food=${food.id}`,
       })),
-      { what: 'do', name: 'Schools of this course', to: `${base}/playbook?view=schools` },
+      { what: 'do', name: 'Doctrines of this course', to: `${base}/playbook?view=doctrines` },
       { what: 'do', name: 'The smallest kit', to: `${base}/playbook?view=kit` },
       { what: 'do', name: 'Our own standards, foods and cues', to: `${base}/playbook?view=own` },
       ...(next

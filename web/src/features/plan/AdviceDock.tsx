@@ -65,14 +65,10 @@ export function AdviceDock({
       )}
       <ul aria-label="Objections">
         {refusals.map((f) => (
-          <Reason key={f.rule} kind="stop" title="Refused.">
-            {f.words}
-          </Reason>
+          <Reason key={f.rule} kind="stop" title="Refused." says={f.words} />
         ))}
         {against.map((f) => (
-          <Reason key={f.rule} kind="caution">
-            {f.words}
-          </Reason>
+          <Reason key={f.rule} kind="caution" says={f.words} />
         ))}
       </ul>
       {advice.cautions.length > 0 && (
@@ -80,9 +76,7 @@ export function AdviceDock({
           <h3 style={{ marginBottom: 8 }}>Cautions</h3>
           <ul>
             {advice.cautions.map((caution) => (
-              <Reason key={caution.id} kind={caution.severity} title={caution.title}>
-                {caution.text}
-              </Reason>
+              <Reason key={caution.id} kind={caution.severity} title={caution.title} says={caution.text} />
             ))}
           </ul>
         </section>
@@ -91,9 +85,7 @@ export function AdviceDock({
         <h3 style={{ marginBottom: 8 }}>Why this setup</h3>
         <ul>
           {findings.filter(isFor).map((f) => (
-            <Reason key={f.rule} kind="held">
-              {f.words}
-            </Reason>
+            <Reason key={f.rule} kind="held" says={f.words} />
           ))}
         </ul>
       </section>
@@ -111,9 +103,12 @@ function NotOffered({ advice }: { advice: Api['Advice'] }) {
       <h3 style={{ marginBottom: 8 }}>Not offered</h3>
       <ul>
         {refused.map((knife) => (
-          <Reason key={`${knife.name} ${knife.numbers.join()}`} kind="stop" title={`${knife.name}:`}>
-            {knife.fit.findings.find((f) => f.effect.kind === 'refuse')?.words}
-          </Reason>
+          <Reason
+            key={`${knife.name} ${knife.numbers.join()}`}
+            kind="stop"
+            title={`${knife.name}:`}
+            says={knife.fit.findings.find((f) => f.effect.kind === 'refuse')?.words}
+          />
         ))}
       </ul>
     </section>

@@ -1,7 +1,8 @@
 import { Button } from '@mantine/core';
 import type { Api } from '../../api/client';
 import { answer, api } from '../../api/client';
-import { useChange } from '../../api/queries';
+import { useChange } from '../../api/changes';
+import { useTint } from '../../api/queries';
 import { Knife, Section } from '../../shared/drawing';
 import { capital, grams, minutes, useUnit } from '../../shared/format';
 import { Mark } from '../../shared/mark';
@@ -21,7 +22,7 @@ interface Props {
 export function ExerciseCard({ planned, selected, onSelect, onEdit }: Props) {
   const { exercise, advice } = planned;
   const [unit] = useUnit();
-  const archive = useChange((archived: boolean) =>
+  const archive = useChange('lesson', (archived: boolean) =>
     answer(
       api.POST('/api/exercises/{id}/archive', {
         params: { path: { id: exercise.id } },
@@ -29,18 +30,14 @@ export function ExerciseCard({ planned, selected, onSelect, onEdit }: Props) {
       }),
     ),
   );
+  const tint = useTint(exercise.food);
   const title = advice?.title ?? `${capital(exercise.cut)} of ${exercise.food}`;
   return (
     // The heading's button selects for the keyboard; the card only widens what the pointer can hit.
     // eslint-disable-next-line jsx-a11y/click-events-have-key-events, jsx-a11y/no-noninteractive-element-interactions
     <section className={`card ${styles.card}`} data-selected={selected} aria-label={title} onClick={onSelect}>
       {advice?.section && (
-        <Section
-          drawing={advice.section}
-          size={118}
-          food={exercise.food}
-          label={`Section of ${exercise.food}`}
-        />
+        <Section drawing={advice.section} size={118} tint={tint} label={`Section of ${exercise.food}`} />
       )}
       <div style={{ flex: 1, minWidth: 0 }}>
         <div className="spread">

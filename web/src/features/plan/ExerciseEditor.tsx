@@ -3,7 +3,8 @@ import { useDebouncedValue } from '@mantine/hooks';
 import { useEffect, useState } from 'react';
 import type { Api } from '../../api/client';
 import { ApiProblem, answer, api } from '../../api/client';
-import { useAdvice, useCatalogue, useChange } from '../../api/queries';
+import { useChange } from '../../api/changes';
+import { useAdvice, useCatalogue, useTint } from '../../api/queries';
 import { Knife, Section } from '../../shared/drawing';
 import { capital, useUnit } from '../../shared/format';
 import { Trouble } from '../../shared/State';
@@ -82,6 +83,7 @@ export function ExerciseEditor(props: Props) {
   useEffect(() => onAdvice(advice), [advice, onAdvice]);
   // What is shown may lag a choice by a moment: what is saved is worked out from the choice itself.
   const save = useChange(
+    'lesson',
     async () => {
       const latest = await answer(
         api.POST('/api/courses/{id}/advice', { params: { path: { id: plan.course.id } }, body: choice }),
@@ -239,18 +241,14 @@ function Setup({ advice, choice, change, at }: SetupProps) {
     `${knife.knife_type}/${knife.length}/${knife.sharp ? '' : knife.numbers.join()}`;
   const proposed =
     advice.knife === null || advice.knife === undefined ? undefined : advice.knives[advice.knife];
+  const tint = useTint(choice.food);
   // A choice shows at once; its reasons follow with the answer.
   const chosen = advice.knives.find((k) => knifeKey(k) === choiceKey) ?? proposed;
   return (
     <div className="stack">
       <div className="row" style={{ alignItems: 'flex-start', gap: 18 }}>
         {advice.section && (
-          <Section
-            drawing={advice.section}
-            size={110}
-            food={choice.food}
-            label={`Section of ${choice.food}`}
-          />
+          <Section drawing={advice.section} size={110} tint={tint} label={`Section of ${choice.food}`} />
         )}
         <div>
           <h2>

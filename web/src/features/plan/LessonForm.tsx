@@ -3,7 +3,8 @@ import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import type { Api } from '../../api/client';
 import { ApiProblem, answer, api } from '../../api/client';
-import { useChange } from '../../api/queries';
+import { useChange } from '../../api/changes';
+import type { CivilTime } from '../../api/time';
 import { Trouble } from '../../shared/State';
 
 /** Title and time of a lesson: of one that is there, or of a new one. */
@@ -21,8 +22,9 @@ export function LessonForm({
   const [starts, setStarts] = useState(lesson?.starts_at.slice(0, 16) ?? '');
   const [minutes, setMinutes] = useState<number | string>(lesson?.minutes ?? 110);
   const save = useChange(
+    'lesson',
     async () => {
-      const starts_at = `${starts}:00`;
+      const starts_at = `${starts}:00` as CivilTime;
       if (!lesson)
         return answer(
           api.POST('/api/courses/{id}/lessons', {
@@ -58,6 +60,7 @@ export function LessonForm({
     >
       <TextInput
         label="Title"
+        withAsterisk
         w={260}
         value={title}
         onChange={(e) => setTitle(e.currentTarget.value)}
@@ -67,6 +70,7 @@ export function LessonForm({
         label="Day and time"
         type="datetime-local"
         required
+        withAsterisk
         w={210}
         value={starts}
         onChange={(e) => setStarts(e.currentTarget.value)}

@@ -38,7 +38,7 @@ export function Options<T extends string>({ legend, options, value, onChange, er
               key={option.value}
               className={styles.option}
               data-refused={option.fit.refused}
-              title={said(option.fit.findings[0]?.words ?? '')}
+              title={said(option.fit.findings[0]?.words)}
             >
               <input
                 type="radio"
@@ -52,7 +52,7 @@ export function Options<T extends string>({ legend, options, value, onChange, er
               {option.name}
               <span className="visually-hidden">
                 {option.fit.refused ? ', refused' : against ? ', with a warning' : ''}:{' '}
-                {said(option.fit.findings[0]?.words ?? '')}
+                {said(option.fit.findings[0]?.words)}
               </span>
             </label>
           );
@@ -60,7 +60,7 @@ export function Options<T extends string>({ legend, options, value, onChange, er
       </div>
       {(error ?? objection) && (
         <p className={styles.why} role="status">
-          {error ?? said(objection?.words ?? '')}
+          {error ?? said(objection?.words)}
         </p>
       )}
     </fieldset>

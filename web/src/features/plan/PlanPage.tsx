@@ -4,7 +4,8 @@ import { useState } from 'react';
 import { useSearchParams } from 'react-router';
 import type { Api } from '../../api/client';
 import { answer, api } from '../../api/client';
-import { useChange, useDraftRule, usePlan } from '../../api/queries';
+import { useChange } from '../../api/changes';
+import { useDraftRule, usePlan } from '../../api/queries';
 import { day, hour } from '../../shared/format';
 import { Mark } from '../../shared/mark';
 import { Failed, Loading, Trouble } from '../../shared/State';
@@ -80,6 +81,7 @@ function LessonPlan({ courseId, plan }: { courseId: number; plan: Api['PlanView'
     plan.exercises.find((e) => e.exercise.id === selected) ?? (adding ? undefined : plan.exercises[0]);
   useHotkeys([['n', () => select({ add: '1' })]]);
   const save = useChange(
+    'lesson',
     (body: Draft) =>
       answer(
         api.PUT('/api/lessons/{id}', {

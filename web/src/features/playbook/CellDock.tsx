@@ -43,7 +43,7 @@ export function CellDock({ selection, knives, against, onAgainst }: Props) {
         )}
       </div>
       {food === 'any' ? (
-        <p>{said(cell?.words ?? '')} Choose a food to see the setup with its reasons.</p>
+        <p>{said(cell?.words)} Choose a food to see the setup with its reasons.</p>
       ) : answer.error ? (
         <Trouble error={answer.error} />
       ) : advice ? (
@@ -71,9 +71,7 @@ export function CellDock({ selection, knives, against, onAgainst }: Props) {
           <h3 style={{ marginBottom: 8 }}>Cautions</h3>
           <ul>
             {advice.cautions.map((caution) => (
-              <Reason key={caution.id} kind={caution.severity} title={caution.title}>
-                {caution.text}
-              </Reason>
+              <Reason key={caution.id} kind={caution.severity} title={caution.title} says={caution.text} />
             ))}
           </ul>
         </section>
@@ -83,9 +81,12 @@ export function CellDock({ selection, knives, against, onAgainst }: Props) {
           <h3 style={{ marginBottom: 8 }}>Reasons</h3>
           <ul>
             {weighed(findingsOf(advice)).map(({ finding, kind }) => (
-              <Reason key={finding.rule} kind={kind} title={kind === 'stop' ? 'Refused.' : undefined}>
-                {finding.words}
-              </Reason>
+              <Reason
+                key={finding.rule}
+                kind={kind}
+                title={kind === 'stop' ? 'Refused.' : undefined}
+                says={finding.words}
+              />
             ))}
           </ul>
         </section>

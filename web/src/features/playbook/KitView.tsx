@@ -73,7 +73,7 @@ function Kit({ courseId, options, tabs }: Props) {
             />
             <NumberInput
               label="Least fit that covers a cut"
-              description="of 100; 40 and more counts as fit for class"
+              description={`of 100; ${options.fits} and more counts as fit for class`}
               min={1}
               max={100}
               value={least}
@@ -141,7 +141,7 @@ function Kit({ courseId, options, tabs }: Props) {
                 found={kit.data}
                 least={asked.least_fit}
                 goal={asked.goal}
-                schoolSays={options.school_says}
+                doctrineSays={options.doctrine_says}
               />
             ) : (
               !kit.error && <Loading />
@@ -160,8 +160,8 @@ function Kit({ courseId, options, tabs }: Props) {
             looked at: what is found is proven smallest.
           </Reason>
           <Reason kind="note">Of equal kits the one that fits better is taken, then the cheaper.</Reason>
-          {options.school_says && (
-            <Reason kind="note" title={`Your school says ${options.school_says}.`}>
+          {options.doctrine_says && (
+            <Reason kind="note" title={`Your school says ${options.doctrine_says}.`}>
               What that many knives cover is marked in the steps.
             </Reason>
           )}
@@ -175,10 +175,10 @@ interface FoundProps {
   found: Api['KitAnswer'];
   least: number;
   goal: Api['KitGoal'];
-  schoolSays?: number | null;
+  doctrineSays?: number | null;
 }
 
-function Found({ found, least, goal, schoolSays }: FoundProps) {
+function Found({ found, least, goal, doctrineSays }: FoundProps) {
   const { kit, knives, jobs, uncovered } = found;
   if (!kit) {
     return (
@@ -249,7 +249,7 @@ function Found({ found, least, goal, schoolSays }: FoundProps) {
                   {step.covered} of {jobs.length}
                 </strong>{' '}
                 with {step.knives.map((knife) => knives[knife]).join(', ')}
-                {schoolSays === index + 1 && <strong> · your school’s number</strong>}
+                {doctrineSays === index + 1 && <strong> · your school’s number</strong>}
                 <br />
                 <span className="quiet">
                   {step.adds.length > 0

@@ -13,6 +13,8 @@ import { CellDock } from './CellDock';
 import { FitGlyph } from './Fit';
 import styles from './Playbook.module.css';
 import { Versus } from './Versus';
+import { useUnit } from '../../shared/format';
+import { targetText } from '../../shared/targetText';
 
 /** A knife of the matrix, as it stands in the address. */
 export const keyOf = (knife: Api['MatrixKnife']) =>
@@ -177,7 +179,7 @@ const sample = (score: number): Api['MatrixCell'] => ({
   refused: false,
   warned: false,
   motion: null,
-  words: '',
+  words: [],
 });
 
 interface GridProps {
@@ -278,11 +280,13 @@ const Line = memo(function Line({
   onKey,
 }: LineProps) {
   const said = useSaid();
+  const [unit] = useUnit();
+  const size = line.target && targetText(line.target, unit);
   return (
     <tr className={apart ? styles.family : undefined}>
       <th scope="row" className={styles.rowHead}>
         {capital(line.name)}
-        {line.size && <small className="mono">{said(`${line.size} mm`).replace(/ (mm|in)$/, '')}</small>}
+        {size && <small className="mono">{size}</small>}
       </th>
       {line.cells.map((cell, c) => {
         const knife = knives[c];

@@ -2,9 +2,12 @@ import { Button, NumberInput, Select, TextInput } from '@mantine/core';
 import { useState } from 'react';
 import type { Api } from '../../api/client';
 import { ApiProblem, answer, api } from '../../api/client';
-import { useCatalogue, useChange, useOwn } from '../../api/queries';
+import { useChange } from '../../api/changes';
+import { useCatalogue, useOwn } from '../../api/queries';
 import { Dock, Reason } from '../../shared/dock';
 import { capital, spaced } from '../../shared/format';
+import { Mark } from '../../shared/mark';
+import { useSaid } from '../../shared/Said';
 import { Failed, Loading, Trouble } from '../../shared/State';
 import styles from './Playbook.module.css';
 
@@ -79,7 +82,10 @@ export function OwnView({ tabs }: { tabs: React.ReactNode }) {
       </main>
       <Dock label="What differs from the shipped values">
         <h2>What differs from the shipped values</h2>
-        {own.data.own.length === 0 && <p>Nothing yet: everything is as it was shipped.</p>}
+        {own.data.set_aside.length > 0 && <SetAside lines={own.data.set_aside} />}
+        {own.data.own.length === 0 && own.data.set_aside.length === 0 && (
+          <p>Nothing yet: everything is as it was shipped.</p>
+        )}
         {own.data.own.map((line) => (
           <OwnLine key={`${line.kind} ${line.id}`} line={line} />
         ))}
@@ -88,9 +94,50 @@ export function OwnView({ tabs }: { tabs: React.ReactNode }) {
   );
 }
 
+/** Own values that an upgrade left without a place: the shipped ones stand until they are mended or dropped. */
+function SetAside({ lines }: { lines: Api['SetAsideLine'][] }) {
+  return (
+    <section aria-label="No longer fits" className="stack">
+      <p className="chip" data-kind="caution" role="alert">
+        <Mark kind="caution" /> {lines.length} own{' '}
+        {lines.length === 1 ? 'value no longer fits' : 'values no longer fit'}: drop or mend
+      </p>
+      {lines.map((line) => (
+        <SetAsideLine key={`${line.kind} ${line.id}`} line={line} />
+      ))}
+    </section>
+  );
+}
+
+function SetAsideLine({ line }: { line: Api['SetAsideLine'] }) {
+  const said = useSaid();
+  const drop = useChange('own', () =>
+    answer(api.POST('/api/own/drop', { body: { kind: line.kind, id: line.id, version: line.version } })),
+  );
+  return (
+    <section>
+      <h3>
+        {capital(spaced(line.kind))}: {spaced(line.id)}
+      </h3>
+      <ul>
+        {line.problems.map((problem, index) => (
+          <Reason key={index} kind="caution">
+            {said(problem.sentence)}
+          </Reason>
+        ))}
+      </ul>
+      <p className="quiet">Until then the shipped value stands. Saving it anew mends it.</p>
+      <Button size="xs" variant="default" onClick={() => drop.mutate(undefined)} loading={drop.isPending}>
+        Drop {spaced(line.id)}
+      </Button>
+      <Trouble error={drop.error} />
+    </section>
+  );
+}
+
 /** An own value in the dock, with its differences and the way back. */
 function OwnLine({ line }: { line: Api['OwnLine'] }) {
-  const back = useChange(() =>
+  const back = useChange('own', () =>
     answer(api.POST('/api/own/drop', { body: { kind: line.kind, id: line.id, version: line.version } })),
   );
   return (
@@ -124,11 +171,15 @@ interface EditorProps {
 }
 
 /** Keeps a value as an edit of this one, or as a copy with a name of its own. */
-function useKeep({ record, own, kind, onKept }: EditorProps) {
+function useKeep({ record, own, kind, id, onKept }: EditorProps) {
   const before = new Set(own.own.map((line) => line.id));
+  // One that was set aside is mended by saving it anew, from the version that it has.
+  const version =
+    (record ?? own.set_aside.find((line) => line.kind === kind && line.id === id))?.version ?? null;
   return useChange(
+    'own',
     ({ value, copy }: { value: Api['OwnValue']; copy: boolean }) =>
-      answer(api.POST('/api/own', { body: { version: copy ? null : (record?.version ?? null), value } })),
+      answer(api.POST('/api/own', { body: { version: copy ? null : version, value } })),
     {
       onSuccess: (view) => {
         const added = view.own.find((line) => line.kind === kind && !before.has(line.id));

@@ -4,11 +4,11 @@ import { useHere } from '../frame';
 import { KitView } from './KitView';
 import { MatrixView } from './MatrixView';
 import { OwnView } from './OwnView';
-import { SchoolsView } from './SchoolsView';
+import { DoctrinesView } from './DoctrinesView';
 
 const VIEWS = [
   { value: 'matrix', label: 'Knives for cuts' },
-  { value: 'schools', label: 'Schools' },
+  { value: 'doctrines', label: 'Doctrines' },
   { value: 'kit', label: 'Smallest kit' },
   { value: 'own', label: 'Our own values' },
 ];
@@ -27,7 +27,7 @@ export default function PlaybookPage() {
       style={{ alignSelf: 'flex-start', flexWrap: 'wrap' }}
     />
   );
-  if (view === 'schools') return <SchoolsView courseId={courseId} tabs={tabs} />;
+  if (view === 'doctrines') return <DoctrinesView courseId={courseId} tabs={tabs} />;
   if (view === 'kit') return <KitView courseId={courseId} tabs={tabs} />;
   if (view === 'own') return <OwnView tabs={tabs} />;
   return <MatrixView courseId={courseId} tabs={tabs} />;

@@ -92,9 +92,7 @@ function Side({
           )}
           <ul style={{ marginTop: 8 }}>
             {weighed(findings).map(({ finding, kind }) => (
-              <Reason key={finding.rule} kind={kind}>
-                {finding.words}
-              </Reason>
+              <Reason key={finding.rule} kind={kind} says={finding.words} />
             ))}
           </ul>
         </>

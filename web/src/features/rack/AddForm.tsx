@@ -1,7 +1,7 @@
 import { Button, NumberInput } from '@mantine/core';
 import { useState } from 'react';
 import { ApiProblem, answer, api } from '../../api/client';
-import { useChange } from '../../api/queries';
+import { useChange } from '../../api/changes';
 import { Trouble } from '../../shared/State';
 import { KnifeInputs } from './KnifeInputs';
 import type { Fields } from './knifeFields';
@@ -11,7 +11,7 @@ import { emptyKnife } from './knifeFields';
 export function AddForm({ done }: { done: (id: number) => void }) {
   const [fields, setFields] = useState<Fields>(emptyKnife);
   const [count, setCount] = useState(1);
-  const save = useChange(() => answer(api.POST('/api/rack/many', { body: { fields, count } })), {
+  const save = useChange('knife', () => answer(api.POST('/api/rack/many', { body: { fields, count } })), {
     onSuccess: (kept) => {
       const last = kept.at(-1);
       if (last) done(last.id);

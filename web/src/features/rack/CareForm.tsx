@@ -2,10 +2,11 @@ import { Button, NumberInput, SegmentedControl, Select, TextInput } from '@manti
 import { useState } from 'react';
 import type { Api } from '../../api/client';
 import { ApiProblem, answer, api } from '../../api/client';
-import { useChange } from '../../api/queries';
+import { useChange } from '../../api/changes';
 import { Reason } from '../../shared/dock';
 import { capital } from '../../shared/format';
 import { Trouble } from '../../shared/State';
+import type { Day } from '../../api/time';
 
 type Kind = Api['CareDeed']['kind'];
 
@@ -28,7 +29,7 @@ interface Draft {
   strokes: number;
   grits: string;
   habit: Api['Habit'];
-  on_day: string;
+  on_day: Day;
   words: string;
 }
 
@@ -70,6 +71,7 @@ export function CareForm({ courseId, care }: { courseId: number; care: Api['Knif
   });
   const change = (next: Partial<Draft>) => setDraft((now) => ({ ...now, ...next }));
   const save = useChange(
+    'knife',
     () =>
       answer(
         api.POST('/api/rack/{id}/care', {
@@ -167,7 +169,7 @@ export function CareForm({ courseId, care }: { courseId: number; care: Api['Knif
         label="Day"
         value={draft.on_day}
         max={care.today}
-        onChange={(e) => change({ on_day: e.currentTarget.value })}
+        onChange={(e) => change({ on_day: e.currentTarget.value as Day })}
         error={problem?.at('/on_day')}
       />
       <TextInput

@@ -3,9 +3,10 @@ import { useLocalStorage } from '@mantine/hooks';
 import { Link } from 'react-router';
 import type { Api } from '../../api/client';
 import { ApiProblem, answer, api } from '../../api/client';
-import { useChange, useCheckSheet } from '../../api/queries';
+import { useChange } from '../../api/changes';
+import { useCheckSheet, useZone } from '../../api/queries';
 import { Disclaimer, Dock, Reason } from '../../shared/dock';
-import { day, hour } from '../../shared/format';
+import { civil, day, hour } from '../../shared/format';
 import { Mark } from '../../shared/mark';
 import { Failed, Loading, Trouble } from '../../shared/State';
 import styles from './Rack.module.css';
@@ -42,13 +43,15 @@ export function CheckView({ courseId, lessonId, tabs }: Props) {
       </main>
     );
   }
-  return <Sheet key={lessonId} lessonId={lessonId} tabs={tabs} />;
+  return <Sheet key={lessonId} courseId={courseId} lessonId={lessonId} tabs={tabs} />;
 }
 
-function Sheet({ lessonId, tabs }: { lessonId: number; tabs: React.ReactNode }) {
+function Sheet({ courseId, lessonId, tabs }: { courseId: number; lessonId: number; tabs: React.ReactNode }) {
+  const zone = useZone(courseId);
   const sheet = useCheckSheet(lessonId);
   const [who, setWho] = useWho();
   const tick = useChange(
+    'check',
     ({ item, ticked }: { item: string; ticked: boolean }) =>
       answer(
         api.POST('/api/lessons/{id}/check', {
@@ -81,6 +84,7 @@ function Sheet({ lessonId, tabs }: { lessonId: number; tabs: React.ReactNode }) 
         <div className="row" style={{ alignItems: 'flex-end' }}>
           <TextInput
             label="Who is checking"
+            withAsterisk
             placeholder="Your name"
             value={who}
             onChange={(event) => setWho(event.currentTarget.value)}
@@ -101,6 +105,7 @@ function Sheet({ lessonId, tabs }: { lessonId: number; tabs: React.ReactNode }) 
                   <Item
                     key={item.id}
                     item={item}
+                    zone={zone}
                     onTick={(ticked) => tick.mutate({ item: item.id, ticked })}
                   />
                 ))}
@@ -126,7 +131,13 @@ function Sheet({ lessonId, tabs }: { lessonId: number; tabs: React.ReactNode }) 
   );
 }
 
-function Item({ item, onTick }: { item: Api['CheckItem']; onTick: (ticked: boolean) => void }) {
+interface ItemProps {
+  item: Api['CheckItem'];
+  zone: string;
+  onTick: (ticked: boolean) => void;
+}
+
+function Item({ item, zone, onTick }: ItemProps) {
   const { tick } = item;
   return (
     <li className={`card ${styles.check}`} data-short={item.short > 0}>
@@ -152,7 +163,7 @@ function Item({ item, onTick }: { item: Api['CheckItem']; onTick: (ticked: boole
       </label>
       {tick && (
         <span className="quiet" style={{ whiteSpace: 'nowrap' }}>
-          {tick.who}, {hour(tick.at)}
+          {tick.who}, {hour(civil(tick.at, zone))}
         </span>
       )}
     </li>

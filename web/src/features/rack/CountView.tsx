@@ -3,9 +3,10 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import type { Api } from '../../api/client';
 import { ApiProblem, answer, api } from '../../api/client';
-import { useChange, useCount } from '../../api/queries';
+import { useChange } from '../../api/changes';
+import { useCount, useZone } from '../../api/queries';
 import { Dock, Reason } from '../../shared/dock';
-import { day, hour } from '../../shared/format';
+import { civil, day, hour } from '../../shared/format';
 import { Mark } from '../../shared/mark';
 import { Failed, Loading, Trouble } from '../../shared/State';
 import { useWho } from './CheckView';
@@ -32,13 +33,15 @@ export function CountView({ courseId, lessonId, tabs }: Props) {
       </main>
     );
   }
-  return <Count key={lessonId} lessonId={lessonId} tabs={tabs} />;
+  return <Count key={lessonId} courseId={courseId} lessonId={lessonId} tabs={tabs} />;
 }
 
-function Count({ lessonId, tabs }: { lessonId: number; tabs: React.ReactNode }) {
+function Count({ courseId, lessonId, tabs }: { courseId: number; lessonId: number; tabs: React.ReactNode }) {
+  const zone = useZone(courseId);
   const count = useCount(lessonId);
   const [numbers, setNumbers] = useState('');
   const knives = useChange(
+    'count',
     (body: Api['Counting']) =>
       answer(api.POST('/api/lessons/{id}/count', { params: { path: { id: lessonId } }, body })),
     { scope: `count ${lessonId}`, onSuccess: () => setNumbers('') },
@@ -116,22 +119,30 @@ function Count({ lessonId, tabs }: { lessonId: number; tabs: React.ReactNode }) 
                 <span className="figure">{knife.number}</span>
                 <span>{knife.name}</span>
                 <span className="quiet">
-                  {knife.in_at ? `in ${hour(knife.in_at)}` : `out ${hour(knife.out_at)}`}
+                  {knife.in_at
+                    ? `in ${hour(civil(knife.in_at, zone))}`
+                    : `out ${hour(civil(knife.out_at, zone))}`}
                 </span>
               </button>
             </li>
           ))}
         </ul>
       </main>
-      <CloseDock key={String(Boolean(closed))} lessonId={lessonId} count={count.data} />
+      <CloseDock key={String(Boolean(closed))} lessonId={lessonId} count={count.data} zone={zone} />
     </>
   );
 }
 
-function CloseDock({ lessonId, count }: { lessonId: number; count: Api['KnifeCount'] }) {
+interface CloseProps {
+  lessonId: number;
+  count: Api['KnifeCount'];
+  zone: string;
+}
+
+function CloseDock({ lessonId, count, zone }: CloseProps) {
   const [who, setWho] = useWho();
   const [words, setWords] = useState('');
-  const close = useChange((closed: boolean) =>
+  const close = useChange('count', (closed: boolean) =>
     answer(
       api.POST('/api/lessons/{id}/close', {
         params: { path: { id: lessonId } },
@@ -146,7 +157,10 @@ function CloseDock({ lessonId, count }: { lessonId: number; count: Api['KnifeCou
       <Dock label="Close the class">
         <h2>Closed</h2>
         <ul>
-          <Reason kind={missing > 0 ? 'stop' : 'held'} title={`${closed.who}, ${hour(closed.at)}.`}>
+          <Reason
+            kind={missing > 0 ? 'stop' : 'held'}
+            title={`${closed.who}, ${hour(civil(closed.at, zone))}.`}
+          >
             {missing > 0 ? `${missing} missing. ` : 'Every knife came in. '}
             {closed.words}
           </Reason>
@@ -164,6 +178,7 @@ function CloseDock({ lessonId, count }: { lessonId: number; count: Api['KnifeCou
       <p>Clean, dry, count in, store. A class does not end with a knife missing.</p>
       <TextInput
         label="Who closes it"
+        withAsterisk
         value={who}
         onChange={(event) => setWho(event.currentTarget.value)}
         error={problem?.at('/who')}

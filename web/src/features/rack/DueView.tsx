@@ -18,42 +18,12 @@ const MARKS: Record<Api['DueKind'], MarkKind> = {
   test_today: 'todo',
 };
 
-interface Line {
-  title: string;
-  what: Api['DueKind'];
-  why: string;
-  knives: { id: number; number: string; label: string }[];
-}
-
-/** What is due, gravest first: the same thing for knives of a kind is one line. */
-function lines(rack: Api['RackView']): Line[] {
-  const found = new Map<string, Line>();
-  for (const group of rack.groups) {
-    for (const { knife, due } of group.knives) {
-      for (const each of due) {
-        const alike = each.what === 'hone_today' || each.what === 'test_today';
-        const key = alike ? `${each.what} ${group.label}` : `${each.what} ${knife.id}`;
-        const line = found.get(key) ?? {
-          title: `${capital(each.title)}: ${group.label}`,
-          what: each.what,
-          why: each.why,
-          knives: [],
-        };
-        line.knives.push({ id: knife.id, number: knife.number, label: group.label });
-        found.set(key, line);
-      }
-    }
-  }
-  const order = Object.keys(MARKS);
-  return [...found.values()].sort((a, b) => order.indexOf(a.what) - order.indexOf(b.what));
-}
-
 /** The due list: hone today, stone this week, replace or send out, each with its reason. */
 export function DueView({ courseId, tabs }: { courseId: number; tabs: React.ReactNode }) {
   const rack = useRack(courseId);
   if (!rack.data)
     return rack.isError ? <Failed error={rack.error} again={() => void rack.refetch()} /> : <Loading />;
-  const due = lines(rack.data);
+  const due = rack.data.due_lines;
   return (
     <>
       <main className={styles.work}>
@@ -70,11 +40,13 @@ export function DueView({ courseId, tabs }: { courseId: number; tabs: React.Reac
         </div>
         <ul className={styles.lines} aria-label="Due">
           {due.map((line) => (
-            <li key={`${line.what} ${line.title} ${line.knives[0]?.id ?? 0}`} className="card">
+            <li key={`${line.what} ${line.knives[0]?.id ?? 0}`} className="card">
               <div className={styles.line}>
                 <Mark kind={MARKS[line.what]} size={20} label />
                 <div>
-                  <strong>{line.title}</strong>
+                  <strong>
+                    {capital(line.title)}: {line.label}
+                  </strong>
                   <p className="quiet">{line.why}</p>
                 </div>
                 <div className={styles.numbers}>
@@ -83,7 +55,7 @@ export function DueView({ courseId, tabs }: { courseId: number; tabs: React.Reac
                       key={knife.id}
                       className={styles.number}
                       to={`/courses/${courseId}/rack?knife=${knife.id}`}
-                      aria-label={`No. ${knife.number}, ${knife.label}`}
+                      aria-label={`No. ${knife.number}, ${line.label}`}
                     >
                       <span className="mono">{knife.number}</span>
                     </Link>

@@ -103,7 +103,7 @@ export function KnifeDock({ courseId, knifeId, onGone }: Props) {
             </Reason>
           ))}
         <Reason kind="note" title="Wear since it was ground:">
-          {Math.round(history.wear.board_minutes + history.wear.habit_minutes)} board minutes
+          {care.data.wear_minutes} board minutes
           {history.ground_on ? ` since ${day(history.ground_on)}` : ''}.
         </Reason>
       </ul>

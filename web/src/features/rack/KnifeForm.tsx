@@ -2,7 +2,7 @@ import { Button, SegmentedControl } from '@mantine/core';
 import { useState } from 'react';
 import type { Api } from '../../api/client';
 import { ApiProblem, answer, api } from '../../api/client';
-import { useChange } from '../../api/queries';
+import { useChange } from '../../api/changes';
 import { Trouble } from '../../shared/State';
 import { KnifeInputs } from './KnifeInputs';
 import type { Fields } from './knifeFields';
@@ -21,6 +21,7 @@ export function KnifeForm({ knife, onGone }: { knife: Api['Knife']; onGone: () =
   if (untouched && knife.version > base.version) adopt(knife);
   const change = (next: Partial<Fields>) => setFields((now) => ({ ...now, ...next }));
   const save = useChange(
+    'knife',
     () =>
       answer(
         api.PUT('/api/rack/{id}', {
@@ -31,6 +32,7 @@ export function KnifeForm({ knife, onGone }: { knife: Api['Knife']; onGone: () =
     { onSuccess: adopt },
   );
   const archive = useChange(
+    'knife',
     () =>
       answer(
         api.POST('/api/rack/{id}/archive', {

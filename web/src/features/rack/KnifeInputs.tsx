@@ -21,6 +21,7 @@ export function KnifeInputs({ fields, change, problem }: Props) {
   const text = (key: 'number' | 'name' | 'note' | 'handle' | 'stored', label: string) => (
     <TextInput
       label={label}
+      withAsterisk={key === 'number'}
       value={fields[key] ?? ''}
       onChange={(e) => change({ [key]: e.currentTarget.value })}
       error={problem?.at(`/${key}`)}
@@ -31,6 +32,7 @@ export function KnifeInputs({ fields, change, problem }: Props) {
       {text('number', 'Number')}
       <Select
         label="Type"
+        withAsterisk
         searchable
         allowDeselect={false}
         data={kinds.map((k) => ({ value: k.id, label: capital(k.name) }))}
@@ -50,6 +52,7 @@ export function KnifeInputs({ fields, change, problem }: Props) {
       />
       <LengthInput
         label="Blade length"
+        withAsterisk
         value={fields.length}
         onChange={(length) => change({ length: length ?? 0 })}
         error={problem?.at('/length')}

@@ -162,7 +162,7 @@ function Group({ group, scale, selected, mirrored, onSelect }: GroupProps) {
       <div>
         <strong>{group.label}</strong>
         <div className={styles.numbers}>
-          {shown.map(({ knife, fit, due }) => (
+          {shown.map(({ knife, fit, due, worn }) => (
             <button
               key={knife.id}
               type="button"
@@ -174,9 +174,7 @@ function Group({ group, scale, selected, mirrored, onSelect }: GroupProps) {
               onClick={() => onSelect(knife.id)}
             >
               {!fit && <Mark kind="stop" size={13} />}
-              {fit && due.some((each) => each.what.startsWith('stone') || each.what === 'send_out') && (
-                <Mark kind="caution" size={13} />
-              )}
+              {fit && worn && <Mark kind="caution" size={13} />}
               <span className="mono">{knife.number}</span>
             </button>
           ))}

@@ -2,7 +2,8 @@ import { Button, FileButton, Textarea } from '@mantine/core';
 import { useDebouncedValue } from '@mantine/hooks';
 import { useState } from 'react';
 import { answer, api } from '../../api/client';
-import { useChange, useReadTable } from '../../api/queries';
+import { useChange } from '../../api/changes';
+import { useReadTable } from '../../api/queries';
 import { Dock, Reason } from '../../shared/dock';
 import { Mark } from '../../shared/mark';
 import { Trouble } from '../../shared/State';
@@ -14,6 +15,7 @@ export function TableView({ tabs }: { tabs: React.ReactNode }) {
   const [asked] = useDebouncedValue(text, 150);
   const read = useReadTable(asked);
   const take = useChange(
+    'knife',
     (skip_wrong: boolean) => answer(api.POST('/api/rack/table', { body: { text, skip_wrong } })),
     { onSuccess: () => setText('') },
   );

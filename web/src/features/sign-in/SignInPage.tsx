@@ -1,12 +1,12 @@
 import { Button, PasswordInput } from '@mantine/core';
 import { useState } from 'react';
 import { ApiProblem, answer, api, told } from '../../api/client';
-import { useChange } from '../../api/queries';
+import { useChange } from '../../api/changes';
 
 /** Asked of every browser once a passphrase was set. */
 export function SignInPage() {
   const [passphrase, setPassphrase] = useState('');
-  const signIn = useChange((text: string) =>
+  const signIn = useChange('sign-in', (text: string) =>
     answer(api.POST('/api/sign-in', { body: { passphrase: text } })),
   );
   const problem =

@@ -1,21 +1,23 @@
 import { Button, Tabs } from '@mantine/core';
 import type { Api } from '../../api/client';
 import { answer, api } from '../../api/client';
-import { useCatalogue, useChange, useStudent } from '../../api/queries';
+import { useChange } from '../../api/changes';
+import { useCatalogue, useCourse, useStudent } from '../../api/queries';
 import { Dock, Reason } from '../../shared/dock';
-import { capital, clock, day, percent, spaced, useUnit, withUnit } from '../../shared/format';
+import { capital, civil, clock, day, percent, spaced, useUnit, withUnit } from '../../shared/format';
 import { Mark } from '../../shared/mark';
 import type { MarkKind } from '../../shared/mark';
 import { Failed, Loading, Trouble } from '../../shared/State';
-import { Said } from '../../shared/Said';
+import { Said, useSaid } from '../../shared/Said';
 import { Trend } from './Trend';
 import styles from './Yard.module.css';
 
 const markOf: Record<Api['NotchState']['kind'], MarkKind> = { open: 'todo', cut: 'held', lapsed: 'lapsed' };
 
 /** One student: why each notch stands as it does, the next step, and the evidence. */
-export function StudentDock({ id }: { id: number }) {
+export function StudentDock({ courseId, id }: { courseId: number; id: number }) {
   const student = useStudent(id);
+  const course = useCourse(courseId);
   const [unit] = useUnit();
   if (student.isError && !student.data) {
     return (
@@ -33,8 +35,8 @@ export function StudentDock({ id }: { id: number }) {
   }
   const view = student.data;
   const { student: who, standing } = view;
-  const behind = standing.strands.find((rule) => rule.strand === standing.next.strand);
-  const first = behind ?? [...standing.strands].sort((a, b) => b.attempts - a.attempts)[0];
+  const zone = course.data?.course.time_zone ?? 'UTC';
+  const first = view.first_strand ?? undefined;
   return (
     <Dock label={`Student ${who.name}`}>
       <div>
@@ -51,7 +53,7 @@ export function StudentDock({ id }: { id: number }) {
         {who.notes && <p>{who.notes}</p>}
       </div>
       <Next view={view} />
-      <Tabs key={first?.strand} defaultValue={first?.strand ?? 'slice'} variant="outline">
+      <Tabs key={first} defaultValue={first ?? 'slice'} variant="outline">
         <Tabs.List grow>
           {standing.strands.map((rule) => (
             <Tabs.Tab key={rule.strand} value={rule.strand} px={6}>
@@ -61,7 +63,11 @@ export function StudentDock({ id }: { id: number }) {
         </Tabs.List>
         {standing.strands.map((rule) => (
           <Tabs.Panel key={rule.strand} value={rule.strand} pt={12}>
-            <Strand rule={rule} attempts={view.attempts.filter((a) => a.strand === rule.strand)} />
+            <Strand
+              rule={rule}
+              attempts={view.attempts.filter((a) => a.strand === rule.strand)}
+              mustProve={view.must_prove}
+            />
           </Tabs.Panel>
         ))}
       </Tabs>
@@ -70,7 +76,7 @@ export function StudentDock({ id }: { id: number }) {
           <Mark kind="caution" label />
           <span>
             <strong>
-              {incident.kind === 'nick' ? 'Nick' : 'Near-miss'}, {day(incident.happened_at)}.
+              {incident.kind === 'nick' ? 'Nick' : 'Near-miss'}, {day(civil(incident.happened_at, zone))}.
             </strong>{' '}
             {incident.words}
           </span>
@@ -85,9 +91,19 @@ function Next({ view }: { view: Api['StudentView'] }) {
   const { student, standing } = view;
   const { next } = standing;
   const [unit] = useUnit();
-  const clear = useChange((clearance: number) => {
-    const { name, station, hand, hand_size, allergies, notes } = student;
-    const fields = { name, station, hand, hand_size, allergies, notes, clearance };
+  const clear = useChange('student', (cleared: Partial<Api['StudentFields']>) => {
+    const { name, station, hand, hand_size, clearance, special_clearance, allergies, notes } = student;
+    const fields = {
+      name,
+      station,
+      hand,
+      hand_size,
+      clearance,
+      special_clearance,
+      allergies,
+      notes,
+      ...cleared,
+    };
     return answer(
       api.PUT('/api/students/{id}', {
         params: { path: { id: student.id } },
@@ -95,6 +111,7 @@ function Next({ view }: { view: Api['StudentView'] }) {
       }),
     );
   });
+  const said = useSaid();
   const blade = next.blade ?? undefined;
   return (
     <section
@@ -108,12 +125,15 @@ function Next({ view }: { view: Api['StudentView'] }) {
       <h3>
         Next: <Said>{next.title}</Said>
       </h3>
-      <p style={{ marginTop: 4 }}>
-        <Said>{capital(next.reason)}</Said>.
-      </p>
+      <p style={{ marginTop: 4 }}>{capital(said(next.reason))}.</p>
       {next.kind === 'longer_blade' && blade !== undefined && (
-        <Button mt={8} onClick={() => clear.mutate(blade)} loading={clear.isPending}>
+        <Button mt={8} onClick={() => clear.mutate({ clearance: blade })} loading={clear.isPending}>
           Clear to {withUnit(blade, unit)}
+        </Button>
+      )}
+      {next.kind === 'special_clearance' && (
+        <Button mt={8} onClick={() => clear.mutate({ special_clearance: true })} loading={clear.isPending}>
+          Give the special clearance
         </Button>
       )}
       <Trouble error={clear.error} />
@@ -121,7 +141,13 @@ function Next({ view }: { view: Api['StudentView'] }) {
   );
 }
 
-function Strand({ rule, attempts }: { rule: Api['StrandRule']; attempts: Api['Attempt'][] }) {
+interface StrandProps {
+  rule: Api['StrandRule'];
+  attempts: Api['Attempt'][];
+  mustProve: number;
+}
+
+function Strand({ rule, attempts, mustProve }: StrandProps) {
   const catalogue = useCatalogue();
   const cutName = (id: string) => catalogue.data?.cuts.find((cut) => cut.id === id)?.name ?? spaced(id);
   return (
@@ -133,7 +159,7 @@ function Strand({ rule, attempts }: { rule: Api['StrandRule']; attempts: Api['At
           </Reason>
         ))}
       </ul>
-      <Trend attempts={attempts} />
+      <Trend attempts={attempts} mustProve={mustProve} />
       <section aria-label="Attempts">
         <h3>Attempts</h3>
         {attempts.length === 0 && <p className="quiet">None yet in {rule.strand}.</p>}

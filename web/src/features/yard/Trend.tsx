@@ -6,8 +6,9 @@ const WIDTH = 280;
 const HEIGHT = 110;
 const BASE = 86;
 
-/** Share inside of each blind sample over time, with what each proves as the foot of its bar. */
-export function Trend({ attempts }: { attempts: Api['Attempt'][] }) {
+/** Share inside of each blind sample over time, with what each proves as the foot of its bar, and the share
+ * that must be proven. */
+export function Trend({ attempts, mustProve }: { attempts: Api['Attempt'][]; mustProve: number }) {
   const samples = attempts
     .flatMap((attempt) =>
       attempt.samples
@@ -33,8 +34,15 @@ export function Trend({ attempts }: { attempts: Api['Attempt'][] }) {
         role="img"
         aria-label={`Share inside over ${samples.length} blind samples, the last ${last ? percent(last.share) : ''}`}
       >
-        <rect x={0} y={y(1)} width={WIDTH} height={y(0.6) - y(1)} fill="var(--held-tint)" />
-        <line x1={0} x2={WIDTH} y1={y(0.6)} y2={y(0.6)} stroke="var(--held)" strokeDasharray="4 3" />
+        <rect x={0} y={y(1)} width={WIDTH} height={y(mustProve) - y(1)} fill="var(--held-tint)" />
+        <line
+          x1={0}
+          x2={WIDTH}
+          y1={y(mustProve)}
+          y2={y(mustProve)}
+          stroke="var(--held)"
+          strokeDasharray="4 3"
+        />
         <line x1={0} x2={WIDTH} y1={BASE} y2={BASE} stroke="var(--line-strong)" />
         {samples.map((s, index) => (
           <line
@@ -65,7 +73,7 @@ export function Trend({ attempts }: { attempts: Api['Attempt'][] }) {
           {last ? day(last.on) : ''}
         </text>
         <text x={WIDTH / 2} y={HEIGHT - 6} fontSize={13} textAnchor="middle" fill="var(--held)">
-          dashed: 60 %
+          dashed: {percent(mustProve)}
         </text>
       </svg>
     </figure>

@@ -85,7 +85,7 @@ export default function YardPage() {
         </div>
         <Legend />
       </main>
-      {selected !== undefined && <StudentDock key={selected} id={selected} />}
+      {selected !== undefined && <StudentDock key={selected} courseId={courseId} id={selected} />}
     </>
   );
 }

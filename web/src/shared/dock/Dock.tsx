@@ -1,7 +1,8 @@
 import styles from './Dock.module.css';
 import { Mark } from '../mark';
 import type { MarkKind } from '../mark';
-import { useSaid } from '../Said';
+import { Said } from '../Said';
+import type { Sentence } from '../sentence';
 
 /** The dock: reasons and cautions, always about what is selected. */
 export function Dock({
@@ -26,19 +27,26 @@ export function Dock({
 export function Reason({
   kind,
   title,
+  says,
   children,
 }: {
   kind: MarkKind;
-  title?: string;
-  children: React.ReactNode;
+  title?: Sentence | string | undefined;
+  /** What the core says of it. */
+  says?: Sentence | undefined;
+  children?: React.ReactNode;
 }) {
-  const said = useSaid();
   return (
     <li className={styles.reason}>
       <Mark kind={kind} size={18} label={kind !== 'note'} />
       <span>
-        {title && <strong>{said(title)} </strong>}
-        {typeof children === 'string' ? said(children) : children}
+        {title && (
+          <strong>
+            <Said>{title}</Said>{' '}
+          </strong>
+        )}
+        {says && <Said>{says}</Said>}
+        {children}
       </span>
     </li>
   );

@@ -1,7 +1,11 @@
 import { useId } from 'react';
 import type { Api } from '../../api/client';
 
-type Outline = Api['Outline'];
+/** Colour of a food's flesh. */
+export const fillOf = (tint: Api['Tint'] | undefined) =>
+  tint === 'orange' ? 'var(--carrot)' : 'var(--food)';
+
+type Outline = Api['FoodOutline'];
 
 function box(outline: Outline): [number, number] {
   if (outline.kind === 'arch') return [outline.width, outline.width / 2];
@@ -33,12 +37,12 @@ export function Section({
   drawing,
   size,
   label,
-  food,
+  tint,
 }: {
   drawing: Api['SectionDrawing'];
   size: number;
   label: string;
-  food: string;
+  tint: Api['Tint'] | undefined;
 }) {
   const hatch = useId();
   const { outline, pieces } = drawing;
@@ -72,7 +76,7 @@ export function Section({
           key={`${grid.x} ${grid.y}`}
           transform={`translate(${grid.x} ${grid.y}) rotate(${grid.turn})`}
           d={lines(grid)}
-          fill={food === 'carrot' ? 'var(--carrot)' : 'var(--food)'}
+          fill={fillOf(tint)}
           stroke="var(--ink)"
           strokeWidth={line}
         />

@@ -1,3 +1,3 @@
 export { GripFigure, HoldFigure } from './Hands';
 export { Knife } from './Knife';
-export { Section } from './Section';
+export { Section, fillOf } from './Section';

@@ -22,12 +22,11 @@ export function SizeRule({ side, unit }: { side: Api['SideFigures']; unit: Unit 
   const [from, to] = rangeOf(side);
   const x = (value: number) => ((value - from) / (to - from)) * width;
   const stacked = new Map<number, number>();
-  const pieces = side.sizes.map((size) => {
+  const pieces = side.sizes.map((size, index) => {
     const column = Math.round(x(size) / (PIECE + 1));
     const place = stacked.get(column) ?? 0;
     stacked.set(column, place + 1);
-    const inside = size >= side.inside_from - 1e-9 && size <= side.inside_to + 1e-9;
-    return { size, place, inside: inside && (side.target.kind !== 'below' || size < side.target.limit) };
+    return { size, place, inside: side.size_inside[index] ?? false };
   });
   const rows = Math.min(Math.max(2, ...stacked.values()), 8);
   const top = 20;

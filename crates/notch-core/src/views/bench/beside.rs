@@ -3,8 +3,11 @@
 use serde::{Deserialize, Serialize};
 
 use super::onion::{OnionQuestion, OnionView, onion_view};
-use super::{BenchQuestion, BenchView, BenchWay, School, bench_view};
+use super::{BenchQuestion, BenchView, BenchWay, BenchWayKind, bench_view};
+use crate::at_hand::AtHand;
 use crate::problem::Problem;
+use crate::text;
+use crate::text::{Grams, Text};
 use crate::words::capital;
 
 /// Most that stand beside each other.
@@ -33,7 +36,7 @@ pub struct Beside {
     /// Each cut, as it is shown alone.
     pub cuts: Vec<BenchView>,
     /// How each after the first differs from it.
-    pub differences: Vec<String>,
+    pub differences: Vec<Text>,
 }
 
 /// Onions beside each other.
@@ -43,17 +46,17 @@ pub struct OnionsBeside {
     /// Each onion, as it is shown alone.
     pub onions: Vec<OnionView>,
     /// How each after the first differs from it.
-    pub differences: Vec<String>,
+    pub differences: Vec<Text>,
 }
 
 fn check_number(pointer: &str, number: usize) -> Vec<Problem> {
     let number = i64::try_from(number).unwrap_or(i64::MAX);
-    Problem::unless_within(pointer, "set side by side", number, 2, MOST as i64).into_iter().collect()
+    Problem::unless_within(pointer, "Side by side", number, 2, MOST as i64).into_iter().collect()
 }
 
 /// Puts problems of one of several under its place.
 fn at(pointer: &str, index: usize, problems: Vec<Problem>) -> Vec<Problem> {
-    let under = |problem: Problem| Problem { pointer: format!("{pointer}/{index}{}", problem.pointer), ..problem };
+    let under = |problem: Problem| problem.under(&format!("{pointer}/{index}"));
     problems.into_iter().map(under).collect()
 }
 
@@ -61,14 +64,14 @@ fn at(pointer: &str, index: usize, problems: Vec<Problem>) -> Vec<Problem> {
 ///
 /// # Errors
 /// Fewer than two or more than three, and what is wrong with one of them, under its place.
-pub fn bench_beside(school: &School<'_>, question: &BesideQuestion, seed: u64) -> Result<Beside, Vec<Problem>> {
+pub fn bench_beside(at_hand: &AtHand<'_>, question: &BesideQuestion, seed: u64) -> Result<Beside, Vec<Problem>> {
     let problems = check_number("/cuts", question.cuts.len());
     if !problems.is_empty() {
         return Err(problems);
     }
     let looked = question.cuts.iter().enumerate();
     let cuts = looked
-        .map(|(index, cut)| bench_view(school, cut, seed).map_err(|problems| at("/cuts", index, problems)))
+        .map(|(index, cut)| bench_view(at_hand, cut, seed).map_err(|problems| at("/cuts", index, problems)))
         .collect::<Result<Vec<_>, _>>()?;
     let differences = match cuts.split_first() {
         Some((first, rest)) => rest.iter().map(|other| difference_of_cuts(first, other)).collect(),
@@ -106,13 +109,13 @@ pub(super) fn more(number: i64, of: &str) -> String {
     }
 }
 
-pub(super) fn less_or_more(grams: f64) -> String {
+pub(super) fn less_or_more(grams: f64) -> Text {
     if grams.abs() < 0.5 {
-        "as much".to_owned()
+        Text::from("as much")
     } else if grams < 0.0 {
-        format!("{:.0} g less", -grams)
+        text![Grams(-grams), " less"]
     } else {
-        format!("{grams:.0} g more")
+        text![Grams(grams), " more"]
     }
 }
 
@@ -121,39 +124,47 @@ fn signed(number: u64) -> i64 {
 }
 
 /// `julienne of carrot, 3.2 × 3.2 × 50 mm, flat first`.
-fn named(view: &BenchView, way: &BenchWay) -> String {
-    let size = if view.size.is_empty() { String::new() } else { format!(", {} mm", view.size) };
-    let way = if way.way == "flat_first" { ", flat first" } else { "" };
-    format!("{}{size}{way}", view.title.to_lowercase())
+fn named(view: &BenchView, way: &BenchWay) -> Text {
+    let size = view.target.said();
+    let comma = if size.is_empty() { "" } else { ", " };
+    let way = if way.way == BenchWayKind::FlatFirst { ", flat first" } else { "" };
+    text![view.title.to_lowercase(), comma, size, way]
 }
 
-fn difference_of_cuts(first: &BenchView, other: &BenchView) -> String {
+fn difference_of_cuts(first: &BenchView, other: &BenchView) -> Text {
     let (Some(a), Some(b)) = (first.chosen_way(), other.chosen_way()) else {
-        return format!("{} and {} are not both counted in pieces.", first.title, other.title.to_lowercase());
+        return text![first.title, " and ", other.title.to_lowercase(), " are not both counted in pieces."];
     };
     let units = if a.units_each == b.units_each {
-        format!("each student needs {} of either", a.units_each)
+        text!["each student needs ", a.units_each, " of either"]
     } else {
-        format!("each student needs {} instead of {}", b.units_each, a.units_each)
+        text!["each student needs ", b.units_each, " instead of ", a.units_each]
     };
     let grams = if (a.grams_class - b.grams_class).abs() < 0.5 {
-        format!("the class {:.0} g", a.grams_class)
+        text!["the class ", Grams(a.grams_class)]
     } else {
-        format!("the class {:.0} g instead of {:.0} g", b.grams_class, a.grams_class)
+        text!["the class ", Grams(b.grams_class), " instead of ", Grams(a.grams_class)]
     };
-    format!(
-        "{}: {} from one and {} than {}; {units}, {grams}.",
-        capital(&named(other, b)),
+    text![
+        named(other, b).capital(),
+        ": ",
         more(i64::from(b.pieces) - i64::from(a.pieces), "pieces"),
+        " from one and ",
         more(signed(b.strokes) - signed(a.strokes), "strokes"),
+        " than ",
         named(first, a),
-    )
+        "; ",
+        units,
+        ", ",
+        grams,
+        "."
+    ]
 }
 
 /// Shares nearer than this are called equal.
 const AS_GOOD: f64 = 0.01;
 
-fn difference_of_onions(first: &OnionView, other: &OnionView) -> String {
+fn difference_of_onions(first: &OnionView, other: &OnionView) -> Text {
     let points = |share: f64| format!("{:.0}", (share.abs() * 100.0).round());
     let even = other.wanted - first.wanted;
     let wanted = if even.abs() <= AS_GOOD {
@@ -176,9 +187,17 @@ fn difference_of_onions(first: &OnionView, other: &OnionView) -> String {
             if towards > 0 { format!("{towards} more") } else { format!("{} fewer", -towards) }
         ),
     };
-    format!(
-        "{} against {}: {wanted}, {ribbons}, in {strokes}{hand}.",
+    text![
         capital(&other.name.to_lowercase()),
-        first.name.to_lowercase()
-    )
+        " against ",
+        first.name.to_lowercase(),
+        ": ",
+        wanted,
+        ", ",
+        ribbons,
+        ", in ",
+        strokes,
+        hand,
+        "."
+    ]
 }

@@ -2,8 +2,8 @@
 
 use serde::Serialize;
 
-use super::super::advice::School;
-use crate::catalogue::{Cut, CutFamily, Food, Target, TargetSize};
+use crate::at_hand::AtHand;
+use crate::catalogue::{Cut, CutFamily, CutForm, Food, Target, TargetSize};
 use crate::geometry::{WorkedFood, mince};
 
 /// Something that comes of the food.
@@ -26,7 +26,7 @@ pub struct BenchProduct {
 
 /// What of each student's units: the cut itself less what goes on, what it goes on to, trimmings.
 pub(super) struct Feed<'a> {
-    pub school: &'a School<'a>,
+    pub at_hand: &'a AtHand<'a>,
     pub food: &'a Food,
     pub cut: &'a Cut,
     pub target: &'a Target,
@@ -63,9 +63,9 @@ impl Feed<'_> {
         }
         if left_over > 0.0 {
             let mut minced = self.product("mince", "squared-off sides and short ends", None, left_over);
-            let size = self.school.catalogue.target(&self.school.course.fields.standard_set, "mince");
-            let size = size.and_then(|target| target.thickness).map(TargetSize::nominal);
-            minced.passes = size.map(|size| mince(left_over, size, &self.school.catalogue.handling.hand_work).passes);
+            let size = self.at_hand.taught().find(|(cut, _)| cut.form == CutForm::Minced);
+            let size = size.and_then(|(_, target)| target.thickness).map(TargetSize::nominal);
+            minced.passes = size.map(|size| mince(left_over, size, &self.at_hand.catalogue.handling.hand_work).passes);
             found.push(minced);
         }
         let rest = (worked.trimmings.ends + worked.trimmings.core + self.peel) * units;
@@ -77,18 +77,15 @@ impl Feed<'_> {
 
     /// The dice whose edge is a stick's thickness, and how many come of one stick.
     pub(super) fn next(&self) -> Option<(&Cut, u32)> {
-        let catalogue = self.school.catalogue;
         if self.cut.family != CutFamily::Strips {
             return None;
         }
         let (thick, long) = (self.target.thickness?.nominal(), self.target.length?.nominal());
-        let set = &self.school.course.fields.standard_set;
-        let of_edge = |cut: &&Cut| {
-            let edge = catalogue.target(set, &cut.id).and_then(|target| target.thickness).map(TargetSize::nominal);
-            let cube = cut.family == CutFamily::Dice && cut.id != "paysanne";
-            cube && edge.is_some_and(|edge| (edge.get() - thick.get()).abs() < 0.02 * thick.get())
+        let of_edge = |(cut, target): &(&Cut, Target)| {
+            let edge = target.thickness.map(TargetSize::nominal);
+            cut.form == CutForm::Cube && edge.is_some_and(|edge| (edge.get() - thick.get()).abs() < 0.02 * thick.get())
         };
-        let dice = catalogue.cuts.iter().find(of_edge)?;
+        let (dice, _) = self.at_hand.taught().find(of_edge)?;
         Some((dice, crate::geometry::times(long.get(), thick.get())))
     }
 
@@ -104,7 +101,7 @@ impl Feed<'_> {
             of: of.to_owned(),
             each,
             grams_each,
-            grams_class: grams_each * self.school.students.len() as f64,
+            grams_class: grams_each * self.at_hand.students.len() as f64,
             passes: None,
         }
     }

@@ -2,7 +2,7 @@
 
 use serde::Serialize;
 
-use crate::catalogue::{Cut, CutFamily, Food, Handling, Shape, Target, TargetSize};
+use crate::catalogue::{Cut, CutForm, Food, Handling, Shape, Target, TargetSize};
 use crate::geometry::{mince, rolled_leaves, turned, volume, wedges};
 use crate::units::Millimetres;
 
@@ -67,9 +67,9 @@ pub(super) fn facts(food: &Food, cut: &Cut, target: &Target, handling: &Handling
     let grams = |volume: f64| FactValue::Grams { grams: volume * food.density / 1000.0 };
     let thick = target.thickness.map(TargetSize::nominal);
     let across = food.width();
-    match cut.id.as_str() {
+    match cut.form {
         // A cut at 45° through a round food is an ellipse, √2 as long as it is wide.
-        "bias_coins" => {
+        CutForm::BiasCoin => {
             let root = std::f64::consts::SQRT_2;
             let mut found = vec![
                 fact("the long way across", length(Millimetres::clamped(across.get() * root))),
@@ -78,14 +78,14 @@ pub(super) fn facts(food: &Food, cut: &Cut, target: &Target, handling: &Handling
             found.extend(thick.map(|t| fact("step along the food", length(Millimetres::clamped(t.get() * root)))));
             found
         }
-        "coins" | "half_moons" => {
+        CutForm::Coin | CutForm::HalfMoon => {
             let mut found = vec![fact("largest across", length(across))];
             if let Shape::Frustum { small_end, .. } = food.shape {
                 found.push(fact("smallest across", length(small_end)));
             }
             found
         }
-        "wedges" if !matches!(food.shape, Shape::Bundle { .. } | Shape::Sheet { .. } | Shape::Stalk { .. }) => {
+        CutForm::Wedge if !matches!(food.shape, Shape::Bundle { .. } | Shape::Sheet { .. } | Shape::Stalk { .. }) => {
             let found = wedges(across, work.wedges);
             vec![
                 fact("angle of each", FactValue::Degrees { degrees: found.angle }),
@@ -93,7 +93,7 @@ pub(super) fn facts(food: &Food, cut: &Cut, target: &Target, handling: &Handling
                 fact("each weighs", grams(whole / f64::from(found.count))),
             ]
         }
-        "chiffonade" => match food.shape {
+        CutForm::Ribbon => match food.shape {
             Shape::Bundle { grams } => {
                 let found = rolled_leaves(grams, thick.unwrap_or(Millimetres::whole(3)), work);
                 vec![
@@ -104,7 +104,7 @@ pub(super) fn facts(food: &Food, cut: &Cut, target: &Target, handling: &Handling
             }
             _ => Vec::new(),
         },
-        "mince" => {
+        CutForm::Minced => {
             let Some(size) = thick else { return Vec::new() };
             let found = mince(whole, size, work);
             vec![
@@ -114,8 +114,8 @@ pub(super) fn facts(food: &Food, cut: &Cut, target: &Target, handling: &Handling
                 fact("step of the fan", length(work.fan_step)),
             ]
         }
-        "turned" => turned_facts(food, target, handling, whole),
-        _ if cut.family == CutFamily::Strips => layer_fact(food),
+        CutForm::Turned => turned_facts(food, target, handling, whole),
+        CutForm::Stick => layer_fact(food),
         _ => Vec::new(),
     }
 }

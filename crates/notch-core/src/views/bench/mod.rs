@@ -14,19 +14,21 @@ pub use steps::{BenchStep, StepShows};
 
 use serde::{Deserialize, Serialize};
 
-use super::advice::{KnifeSource, School, candidates, job, label};
+use crate::at_hand::AtHand;
 use crate::carry::{Carried, CarriedCut, CutErrors, carry};
 use crate::catalogue::{Cut, CutFamily, Food, Handling, ProduceSize, Shape, Target, TargetSize, Third};
 use crate::drawing::{
-    Outline, PieceGrid, Silhouette, Solid, SolidBlock, flat_first_section, kitchen_blocks, outline, section, solid,
-    squared_blocks,
+    FoodOutline, PieceGrid, Silhouette, Solid, SolidBlock, blade_silhouette, flat_first_section, food_section, kitchen_blocks,
+    solid, squared_blocks,
 };
-use crate::fitting::{Candidate, ShownCaution, Suggestion, Wanted, suggest};
+use crate::fitting::{Candidate, Fixed, Job, KnifeOption, KnifeSource, ShownCaution, Suggestion, suggest};
 use crate::geometry::{Block, Way, WorkedFood, peeled, volume, work_flat_first, work_food};
 use crate::lesson::{pieces_to_cut, student_minutes};
 use crate::people::Pace;
 use crate::problem::Problem;
 use crate::records::Making;
+use crate::text;
+use crate::text::{Bare, Text};
 use crate::units::Millimetres;
 use crate::words::capital;
 use beside::{less_or_more, more};
@@ -103,12 +105,35 @@ pub struct PaceMinutes {
     pub minutes: f64,
 }
 
+/// Which way of working.
+#[derive(Clone, Copy, Debug, PartialEq, Eq, Serialize)]
+#[serde(rename_all = "snake_case")]
+#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
+pub enum BenchWayKind {
+    /// Squared off, or cut as it lies.
+    Squared,
+    /// Flat first, as in a kitchen.
+    FlatFirst,
+    /// A layered food, halved.
+    Layers,
+}
+
+impl BenchWayKind {
+    /// Whether it is what is asked for; a layered food has one way, whatever is asked.
+    fn is(self, way: Way) -> bool {
+        match self {
+            BenchWayKind::Squared | BenchWayKind::Layers => way == Way::Squared,
+            BenchWayKind::FlatFirst => way == Way::FlatFirst,
+        }
+    }
+}
+
 /// One way of working, in figures and drawn.
 #[derive(Clone, Debug, PartialEq, Serialize)]
 #[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
 pub struct BenchWay {
-    /// `squared`, `flat_first` or `layers`.
-    pub way: String,
+    /// Which.
+    pub way: BenchWayKind,
     /// The way in words.
     pub name: String,
     /// Pieces of one unit.
@@ -156,7 +181,7 @@ pub struct BenchKnife {
     /// Label, e.g. `Flat chef's 210`.
     pub name: String,
     /// Why it is refused for this cut, where it is.
-    pub refused: Option<String>,
+    pub refused: Option<Text>,
 }
 
 /// The chosen knife, drawn.
@@ -185,6 +210,24 @@ pub struct BenchLayers {
     pub length: Option<Millimetres>,
 }
 
+/// A piece by its sides, where they have a size.
+#[derive(Clone, Copy, Debug, PartialEq, Serialize)]
+#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
+pub struct PieceSides {
+    /// Thickness.
+    pub thickness: Option<Millimetres>,
+    /// Width.
+    pub width: Option<Millimetres>,
+    /// Length.
+    pub length: Option<Millimetres>,
+}
+
+impl PieceSides {
+    fn of(target: &Target, size: impl Fn(TargetSize) -> Millimetres) -> Self {
+        PieceSides { thickness: target.thickness.map(&size), width: target.width.map(&size), length: target.length.map(&size) }
+    }
+}
+
 /// Everything that the Bench shows of a cut of a food.
 #[derive(Clone, Debug, PartialEq, Serialize)]
 #[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
@@ -193,12 +236,14 @@ pub struct BenchView {
     pub title: String,
     /// Sizes that are worked to.
     pub target: Target,
-    /// `3.2 × 3.2 × 50`.
-    pub size: String,
+    /// The piece that plans are made with.
+    pub nominal: PieceSides,
+    /// The largest piece that is meant.
+    pub largest: PieceSides,
     /// The food's size as it is worked with, unpeeled.
     pub shape: Shape,
     /// The thickest section.
-    pub outline: Option<Outline>,
+    pub outline: Option<FoodOutline>,
     /// The food in space; none of a bundle.
     pub solid: Option<Solid>,
     /// Ways of working; squared first.
@@ -208,15 +253,17 @@ pub struct BenchView {
     /// Why pieces are not counted, where they are not.
     pub no_count: Option<String>,
     /// How the ways differ, in a sentence.
-    pub difference: String,
+    pub difference: Text,
     /// Where nothing fits, the largest that does, in words.
-    pub nothing_fits: Option<String>,
+    pub nothing_fits: Option<Text>,
     /// Figures of cuts that are not counted from blocks.
     pub facts: Vec<BenchFact>,
     /// The chain, step by step.
     pub steps: Vec<BenchStep>,
     /// Pieces that each student cuts, so that nine in ten have enough good ones.
     pub pieces_each: u32,
+    /// The same in a sentence.
+    pub enough: Text,
     /// What comes of it: the cut, what it feeds, trimmings by use.
     pub products: Vec<BenchProduct>,
     /// The dice that the sticks can go on to.
@@ -244,74 +291,68 @@ impl BenchView {
 ///
 /// # Errors
 /// An unknown food or cut, a shape of another kind or of no size, sizes or shares out of range.
-pub fn bench_view(school: &School<'_>, question: &BenchQuestion, seed: u64) -> Result<BenchView, Vec<Problem>> {
-    let Asked { food: whole, cut, target, handling } = asked(school, question)?;
+pub fn bench_view(at_hand: &AtHand<'_>, question: &BenchQuestion, seed: u64) -> Result<BenchView, Vec<Problem>> {
+    let Asked { food: whole, cut, target, handling } = asked(at_hand, question)?;
     let pieces_each = pieces_to_cut(u32::from(question.good), question.success)?;
     let mut food = whole.clone();
     food.shape = peeled(whole.shape, question.peel.unwrap_or(Millimetres::ZERO));
     let peel = (volume(&whole) - volume(&food)).max(0.0);
-    let at_hand = candidates(school, if school.knives.is_empty() { KnifeSource::Types } else { KnifeSource::Rack });
-    let chosen = chosen_knife(question, &at_hand)?;
-    let job = job(school, &food, cut, target, None);
-    let suggestion = suggest(&job, &at_hand, Wanted { knife: chosen, ..Wanted::default() });
+    let knives_at_hand = Candidate::all(at_hand, if at_hand.knives.is_empty() { KnifeSource::Types } else { KnifeSource::Rack });
+    let chosen = Candidate::named(&knives_at_hand, question.knife_type.as_deref(), question.knife_length);
+    let chosen = chosen.map_err(|problem| vec![problem])?;
+    let job = Job::of(at_hand, &food, cut, target, None);
+    let suggestion = suggest(&job, &knives_at_hand, Fixed { knife: chosen, ..Fixed::default() });
     let squared = work_food(&food, cut, &target, &handling);
     let blocks = squared.as_ref().map(|worked| worked.blocks.clone()).unwrap_or_default();
-    let input = Input { school, question, food: &food, cut, target: &target, handling: &handling, pieces_each, peel };
+    let input = Input { at_hand, question, food: &food, cut, target: &target, handling: &handling, pieces_each, peel };
     let ways = input.ways(squared.as_ref().ok());
-    let way = ways.iter().position(|each| each.1.way == question.way.word()).unwrap_or(0);
-    let feed = |units| Feed { school, food: &food, cut, target: &target, units, onward: u32::from(question.onward), peel };
+    let way = ways.iter().position(|each| each.1.way.is(question.way)).unwrap_or(0);
+    let feed = |units| Feed { at_hand, food: &food, cut, target: &target, units, onward: u32::from(question.onward), peel };
     let products = ways.get(way).map(|(worked, way)| feed(way.units_each).products(worked)).unwrap_or_default();
-    let blade = suggestion.setup.and_then(|setup| at_hand.get(setup.knife));
+    let blade = suggestion.setup.and_then(|setup| knives_at_hand.get(setup.knife));
     let layered = food.shape.layers().is_some();
     let source = ways.get(way).and_then(|(worked, way)| match worked.blocks.first() {
-        Some(block) => Some(Source::Block { block, flat_first: way.way == Way::FlatFirst.word() }),
+        Some(block) => Some(Source::Block { block, flat_first: way.way == BenchWayKind::FlatFirst }),
         None => (layered && worked.pieces > 0 && cut.family != CutFamily::Slices).then_some(Source::Layers),
     });
-    let steps = source.map(|source| steps::steps(school, (&food, cut, &target), &source, blade)).unwrap_or_default();
+    let steps = source.map(|source| steps::steps(at_hand, (&food, cut, &target), &source, blade)).unwrap_or_default();
     let ways: Vec<BenchWay> = ways.into_iter().map(|(_, way)| way).collect();
     let nothing = squared.as_ref().is_ok_and(|worked| worked.pieces == 0);
     Ok(BenchView {
         title: format!("{} of {}", capital(&cut.name), food.name),
-        size: target.written(),
         shape: whole.shape,
-        outline: section(&food, cut, &target, &blocks).map(|drawing| drawing.outline),
+        outline: food_section(&food, cut, &target, &blocks).map(|drawing| drawing.outline),
         solid: solid(&food),
         difference: difference(&ways),
         nothing_fits: nothing.then(|| largest_that_fits(&food, cut, &target, &handling)),
         facts: facts::facts(&food, cut, &target, &handling),
         steps,
-        carried: carried(school, question, cut, &target, &blocks, seed),
+        carried: carried(at_hand, question, cut, &target, &blocks, seed),
         feeds: feed(0).next().map(|(dice, _)| dice.name.clone()),
         layers: layers(&food, cut, &target),
-        knives: knives(&suggestion, &at_hand),
-        blade: drawn_blade(&suggestion, &at_hand),
+        knives: knives(&suggestion, &knives_at_hand),
+        blade: drawn_blade(&suggestion, &knives_at_hand),
         cautions: suggestion.cautions,
         no_count: squared.as_ref().err().map(ToString::to_string),
         way: (!ways.is_empty()).then_some(way),
         ways,
+        enough: text!["Each student cuts ", pieces_each.to_string(), ", so that nine in ten have enough good ones."],
         pieces_each,
         products,
+        nominal: PieceSides::of(&target, TargetSize::nominal),
+        largest: PieceSides::of(&target, TargetSize::largest),
         target,
     })
 }
 
-/// Which knife is meant; none for the best.
-fn chosen_knife(question: &BenchQuestion, at_hand: &[Candidate<'_>]) -> Result<Option<usize>, Vec<Problem>> {
-    let (Some(kind), Some(length)) = (&question.knife_type, question.knife_length) else { return Ok(None) };
-    let found = at_hand.iter().position(|knife| knife.kind.id == *kind && (knife.length.get() - length.get()).abs() < 0.05);
-    found.map(Some).ok_or_else(|| {
-        vec![Problem::new("/knife_type", "knife", format!("{kind} {length}"), "is not on the rack", "a knife on the rack")]
-    })
-}
-
 fn knives(found: &Suggestion, at_hand: &[Candidate<'_>]) -> Vec<BenchKnife> {
-    let named = |option: &crate::fitting::KnifeOption| {
+    let named = |option: &KnifeOption| {
         let knife = at_hand.get(option.knife)?;
         let refused = option.fit.objections().next().filter(|_| option.fit.refused);
         Some(BenchKnife {
             knife_type: knife.kind.id.clone(),
             length: knife.length,
-            name: label(knife.kind, knife.length),
+            name: knife.label(),
             refused: refused.map(|finding| finding.words.clone()),
         })
     };
@@ -323,7 +364,7 @@ fn drawn_blade(found: &Suggestion, at_hand: &[Candidate<'_>]) -> Option<BenchBla
     let knife = at_hand.get(setup.knife)?;
     Some(BenchBlade {
         index: found.knives.iter().position(|option| option.knife == setup.knife)?,
-        silhouette: outline(knife.kind, knife.length, knife.heel_height),
+        silhouette: blade_silhouette(knife.kind, knife.length, knife.heel_height),
         third: setup.third,
     })
 }
@@ -340,37 +381,48 @@ fn layers(food: &Food, cut: &Cut, target: &Target) -> Option<BenchLayers> {
 
 /// What is wrong with the figures of a question, at their fields.
 fn figure_problems(question: &BenchQuestion) -> Vec<Problem> {
+    let most = Millimetres::whole(5);
     let mut problems: Vec<Problem> = question.errors.check();
-    problems.extend(Problem::unless_within("/good", "good pieces each", i64::from(question.good), 1, 2000));
+    problems.extend(Problem::unless_within("/good", "Good pieces for each student", i64::from(question.good), 1, 2000));
     problems.extend(question.making().check(""));
-    if let Some(peel) = question.peel.filter(|peel| peel.get() > 5.0) {
-        problems.push(Problem::new("/peel", "peel", peel.get(), "mm is out of range", "0 to 5 mm"));
+    if let Some(peel) = question.peel.filter(|peel| *peel > most) {
+        problems.push(Problem::new(
+            "/peel",
+            "Peel off each side",
+            peel,
+            "is out of range",
+            text![Bare(Millimetres::ZERO), " to ", most],
+        ));
     }
     if let Some(wedges) = question.wedges.filter(|wedges| !(2..=24).contains(wedges) || wedges % 2 == 1) {
-        problems.push(Problem::new("/wedges", "wedges", wedges, "cannot be cut by halves", "an even number, 2 to 24"));
+        problems.push(Problem::new("/wedges", "Wedges", wedges, "cannot be cut by halves", "an even number, 2 to 24"));
     }
     if let Some(price) = question.price.filter(|price| !(0.0..=1000.0).contains(price)) {
-        problems.push(Problem::new("/price", "price of a kilogram", price, "is out of range", "0 to 1000"));
+        problems.push(Problem::new("/price", "A kilogram costs", price, "is out of range", "0 to 1000"));
     }
     problems
 }
 
 /// What is wrong with a food's measured shape.
 fn shape_problem(food: &Food, own_kind: bool) -> Option<Problem> {
-    let wrong = |name: &str, value: f64, allowed: &str| Some(Problem::new("/shape", name, value, "is out of range", allowed));
+    let (least, most) = (Millimetres::whole(3), Millimetres::whole(600));
     let sides = [food.width(), food.height(), food.length()];
     match food.shape {
         _ if !own_kind => {
             let allowed = "the food's own kind of shape";
-            Some(Problem::new("/shape/kind", "shape", "another kind", "is not this food's", allowed))
+            Some(Problem::new("/shape/kind", "Shape", "another kind", "is not this food's", allowed))
         }
-        Shape::Bundle { grams } if !(1.0..=5000.0).contains(&grams) => wrong("weight of the bundle", grams, "1 to 5000 g"),
+        Shape::Bundle { grams } if !(1.0..=5000.0).contains(&grams) => {
+            Some(Problem::new("/shape", "Grams", grams, "is out of range", "1 to 5000 g"))
+        }
         Shape::Stalk { width, thickness: wall, .. } if !(1.0..=width.get() / 2.0).contains(&wall.get()) => {
-            let most = Millimetres::clamped(width.get() / 2.0);
-            wrong("wall of the stalk in mm", wall.get(), &format!("1 mm to half the width, {most} mm"))
+            let half = Millimetres::clamped(width.get() / 2.0);
+            let allowed = text![Millimetres::whole(1), " to half the width, ", half];
+            Some(Problem::new("/shape", "Wall", wall, "is out of range", allowed))
         }
-        _ if sides.iter().any(|side| !(3.0..=600.0).contains(&side.get())) || food.trim.get() * 2.0 >= food.length().get() => {
-            wrong("size of the food in mm", food.length().get(), "3 to 600 mm on each side")
+        _ if sides.iter().any(|side| !(least..=most).contains(side)) || food.trim.get() * 2.0 >= food.length().get() => {
+            let allowed = text![Bare(least), " to ", most, " on each side"];
+            Some(Problem::new("/shape", "Size of the food", food.length(), "is out of range", allowed))
         }
         _ => None,
     }
@@ -384,19 +436,19 @@ struct Asked<'a> {
     handling: Handling,
 }
 
-fn asked<'a>(school: &School<'a>, question: &BenchQuestion) -> Result<Asked<'a>, Vec<Problem>> {
-    let catalogue = school.catalogue;
+fn asked<'a>(at_hand: &AtHand<'a>, question: &BenchQuestion) -> Result<Asked<'a>, Vec<Problem>> {
+    let catalogue = at_hand.catalogue;
     let mut problems = Vec::new();
     let food = catalogue.food(&question.food);
     let cut = catalogue.cut(&question.cut);
-    let target = catalogue.target(&school.course.fields.standard_set, &question.cut);
+    let target = at_hand.target(&question.cut);
     if food.is_none() {
-        problems.push(Problem::new("/food", "food", &question.food, "is not known", "a food of the catalogue"));
+        problems.push(Problem::new("/food", "Food", &question.food, "is not known", "a food of the catalogue"));
     }
     if cut.is_none() || target.is_none() {
         problems.push(Problem::new(
             "/cut",
-            "cut",
+            "Cut",
             &question.cut,
             "is not taught by this set of standards",
             "a cut that it teaches",
@@ -418,7 +470,7 @@ fn asked<'a>(school: &School<'a>, question: &BenchQuestion) -> Result<Asked<'a>,
 }
 
 struct Input<'a> {
-    school: &'a School<'a>,
+    at_hand: &'a AtHand<'a>,
     question: &'a BenchQuestion,
     food: &'a Food,
     cut: &'a Cut,
@@ -435,48 +487,54 @@ impl Input<'_> {
         let Input { food, cut, target, .. } = *self;
         let mut ways = Vec::new();
         if let Some(worked) = squared {
-            let drawn = section(food, cut, target, &worked.blocks).map(|drawing| drawing.pieces);
+            let drawn = food_section(food, cut, target, &worked.blocks).map(|drawing| drawing.pieces);
             let blocks = squared_blocks(food, cut, target, &worked.blocks);
             let name = if food.shape.layers().is_some() && cut.family == CutFamily::Dice {
-                ("layers", "Halved, verticals and crosscuts")
+                (BenchWayKind::Layers, "Halved, verticals and crosscuts")
             } else if food.shape.layers().is_some() && cut.family == CutFamily::Strips {
-                ("layers", "Halved, layers laid flat")
+                (BenchWayKind::Layers, "Halved, layers laid flat")
             } else if matches!(cut.family, CutFamily::Slices) {
-                ("squared", "Cut across")
+                (BenchWayKind::Squared, "Cut across")
             } else if matches!(food.shape, Shape::Sheet { .. } | Shape::Block { .. }) {
-                ("squared", "Laid flat as it is")
+                (BenchWayKind::Squared, "Laid flat as it is")
             } else if matches!(food.shape, Shape::Stalk { .. }) {
-                ("squared", "Strips square to the wall")
+                (BenchWayKind::Squared, "Strips square to the wall")
             } else {
-                ("squared", "Squared, as for an exam")
+                (BenchWayKind::Squared, "Squared, as for an exam")
             };
             ways.push((worked.clone(), self.way(name, worked, drawn.unwrap_or_default(), blocks)));
         }
         if let Ok(kitchen) = work_flat_first(food, cut, target, self.handling) {
             let drawn = flat_first_section(food, cut, target, &kitchen).map(|drawing| drawing.pieces);
             let blocks = kitchen_blocks(food, cut, target, &kitchen.segments);
-            let name = (Way::FlatFirst.word(), "Flat first, as in a kitchen");
+            let name = (BenchWayKind::FlatFirst, "Flat first, as in a kitchen");
             let way = self.way(name, &kitchen.worked, drawn.unwrap_or_default(), blocks);
             ways.push((kitchen.worked, way));
         }
         ways
     }
 
-    fn way(&self, (way, name): (&str, &str), worked: &WorkedFood, drawn: Vec<PieceGrid>, blocks: Vec<SolidBlock>) -> BenchWay {
+    fn way(
+        &self,
+        (way, name): (BenchWayKind, &str),
+        worked: &WorkedFood,
+        drawn: Vec<PieceGrid>,
+        blocks: Vec<SolidBlock>,
+    ) -> BenchWay {
         let grams = |cubic: f64| cubic * self.food.density / 1000.0;
         let units_each = if worked.pieces == 0 { 0 } else { self.pieces_each.div_ceil(worked.pieces) };
-        let students = u32::try_from(self.school.students.len()).unwrap_or(u32::MAX);
+        let students = self.at_hand.class_size();
         let units_class = units_each.saturating_mul(students);
         let whole = worked.volume + self.peel;
         let grams_class = f64::from(units_class) * grams(whole);
         let minutes = |pace: Pace| student_minutes(worked, 1, pace, self.handling);
         BenchWay {
-            way: way.to_owned(),
+            way,
             name: name.to_owned(),
             pieces: worked.pieces,
             partial: worked.partial,
             strokes: worked.strokes,
-            minutes: minutes(self.school.course.fields.pace),
+            minutes: minutes(self.at_hand.course.fields.pace),
             minutes_by_pace: Pace::ALL.iter().map(|pace| PaceMinutes { pace: *pace, minutes: minutes(*pace) }).collect(),
             share: if whole > 0.0 { ((worked.volume - worked.trimmings.total()) / whole).clamp(0.0, 1.0) } else { 0.0 },
             ends_grams: grams(worked.trimmings.ends),
@@ -493,20 +551,23 @@ impl Input<'_> {
     }
 }
 
-fn difference(ways: &[BenchWay]) -> String {
-    let [squared, kitchen] = ways else { return String::new() };
+fn difference(ways: &[BenchWay]) -> Text {
+    let [squared, kitchen] = ways else { return Text::default() };
     let pieces = i64::from(kitchen.pieces) - i64::from(squared.pieces);
     let strokes = i64::try_from(kitchen.strokes).unwrap_or(0) - i64::try_from(squared.strokes).unwrap_or(0);
-    format!(
-        "Flat first gives {} and takes {}; {} is trimmed off each.",
+    text![
+        "Flat first gives ",
         more(pieces, "pieces"),
+        " and takes ",
         more(strokes, "strokes"),
-        less_or_more(kitchen.trimmed_grams - squared.trimmed_grams)
-    )
+        "; ",
+        less_or_more(kitchen.trimmed_grams - squared.trimmed_grams),
+        " is trimmed off each."
+    ]
 }
 
 /// The thickest square stick that fits, where the asked one does not.
-fn largest_that_fits(food: &Food, cut: &Cut, target: &Target, handling: &Handling) -> String {
+fn largest_that_fits(food: &Food, cut: &Cut, target: &Target, handling: &Handling) -> Text {
     let fits = |tenths: u32| {
         let exact = |size: Millimetres| Some(TargetSize::Exact { size });
         let size = Millimetres::clamped(f64::from(tenths) / 10.0);
@@ -525,14 +586,14 @@ fn largest_that_fits(food: &Food, cut: &Cut, target: &Target, handling: &Handlin
         }
     }
     if low > 4 {
-        format!("Nothing of this size fits; the largest square that does is {:.1} mm.", f64::from(low) / 10.0)
+        text!["Nothing of this size fits; the largest square that does is ", Millimetres::clamped(f64::from(low) / 10.0), "."]
     } else {
-        "Nothing of this size fits: choose a shorter piece or a larger food.".to_owned()
+        Text::from("Nothing of this size fits: choose a shorter piece or a larger food.")
     }
 }
 
 fn carried(
-    school: &School<'_>,
+    at_hand: &AtHand<'_>,
     question: &BenchQuestion,
     cut: &Cut,
     target: &Target,
@@ -543,7 +604,7 @@ fn carried(
         return None;
     }
     let block = blocks.iter().find(|block| block.count() > 0)?;
-    let tolerance = school.catalogue.tolerance(&school.course.fields.tolerance)?;
+    let tolerance = at_hand.catalogue.tolerance(&at_hand.course.fields.tolerance)?;
     let size = |side: Option<TargetSize>| side.map(TargetSize::nominal);
     let cut = CarriedCut {
         thickness: size(target.thickness)?,

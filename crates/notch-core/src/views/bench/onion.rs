@@ -4,8 +4,13 @@ use serde::{Deserialize, Serialize};
 
 use crate::catalogue::{Dimension, TargetSize};
 use crate::measure::SideFigures;
-use crate::onion::{self, BallFigures, Choice, Cuts, Grade, Limits, Method, OnionError, Section, Wanted};
+use crate::onion::{
+    self, BallFigures, CellSection, Cuts, Grade, Limits, MAX_CUTS, MAX_DEPTH, MAX_LAYERS, MAX_LEVEL, MAX_UNEVEN, Method,
+    OnionError, RankedMethods, WantedDice,
+};
 use crate::problem::Problem;
+use crate::text;
+use crate::text::{Bare, Say};
 use crate::units::Millimetres;
 use crate::words::capital;
 
@@ -41,7 +46,7 @@ pub struct OnionView {
     /// The method in words.
     pub name: String,
     /// The section, cell by cell.
-    pub section: Section,
+    pub section: CellSection,
     /// Where the cuts lie, as shares of the width from the left.
     pub places: Vec<f64>,
     /// Each cell against the wanted size, in the order of the cells.
@@ -63,30 +68,44 @@ pub struct OnionView {
     pub cautions: Vec<String>,
 }
 
-fn layered_problems(wanted: &Wanted) -> Vec<Problem> {
+fn layered_problems(wanted: &WantedDice) -> Vec<Problem> {
     let within = |pointer: &str, name: &str, size: Millimetres, least: f64, most: f64| {
-        (!(least..=most).contains(&size.get()))
-            .then(|| Problem::new(pointer, name, size.get(), "mm is out of range", format!("{least} to {most} mm")))
+        (!(least..=most).contains(&size.get())).then(|| {
+            Problem::new(
+                pointer,
+                name,
+                size,
+                "is out of range",
+                text![Bare(Millimetres::clamped(least)), " to ", Millimetres::clamped(most)],
+            )
+        })
     };
-    let radius = within("/radius", "radius", wanted.radius, 5.0, 150.0);
-    radius.into_iter().chain(wanted.length.and_then(|length| within("/length", "length", length, 10.0, 600.0))).collect()
+    let radius = within("/radius", "Across", wanted.radius, 5.0, 150.0);
+    radius.into_iter().chain(wanted.length.and_then(|length| within("/length", "Length", length, 10.0, 600.0))).collect()
 }
 
 /// What was wrong, at its field.
 fn onion_problem(error: OnionError) -> Vec<Problem> {
-    let (pointer, value) = match error {
-        OnionError::NoSize => ("/radius", String::from("0")),
-        OnionError::Layers(layers) => ("/layers", layers.to_string()),
-        OnionError::Cuts(cuts) => ("/cuts", cuts.to_string()),
-        OnionError::Level(level) => ("/method/level", level.to_string()),
-        OnionError::Depth(depth) => ("/method/depth", depth.to_string()),
-        OnionError::Crosscut(apart) => ("/size", apart.to_string()),
-        OnionError::Uneven(cv) => ("/uneven", cv.to_string()),
-        OnionError::Place(share) => ("/places", share.to_string()),
+    let problem = match error {
+        OnionError::NoSize => Problem::new("/radius", "Across", Millimetres::ZERO, "has no pieces", "more than nothing"),
+        OnionError::Layers(layers) => out_of("/layers", "Layers", layers, format!("1 to {MAX_LAYERS}")),
+        OnionError::Cuts(cuts) => out_of("/cuts", "Cuts", cuts, format!("1 to {MAX_CUTS}")),
+        OnionError::Level(level) => out_of("/method/level", "Level cuts", level, format!("1 to {MAX_LEVEL}")),
+        OnionError::Depth(depth) => {
+            out_of("/method/depth", "Aim below the board", depth, format!("above 0, up to {MAX_DEPTH} radii"))
+        }
+        OnionError::Crosscut(apart) => {
+            let allowed = text![Millimetres::clamped(0.5), " up to the radius"];
+            out_of("/size", "Wanted dice", Millimetres::clamped(apart), allowed)
+        }
+        OnionError::Uneven(cv) => out_of("/uneven", "Steps uneven by", cv, format!("0 to {MAX_UNEVEN}")),
+        OnionError::Place(share) => out_of("/places", "Cuts", share, "places from left to right, above 0 and below 1"),
     };
-    let words = error.to_string();
-    let allowed = words.split("allowed: ").nth(1).unwrap_or("more than nothing").to_owned();
-    vec![Problem { pointer: pointer.to_owned(), value, allowed, message: format!("{}.", capital(&words)) }]
+    vec![problem]
+}
+
+fn out_of(pointer: &str, name: &str, value: impl Say, allowed: impl Say) -> Problem {
+    Problem::new(pointer, name, value, "is out of range", allowed)
 }
 
 /// Cuts an onion one way.
@@ -95,7 +114,7 @@ fn onion_problem(error: OnionError) -> Vec<Problem> {
 /// Figures out of range, at their field.
 pub fn onion_view(question: &OnionQuestion, seed: u64) -> Result<OnionView, Vec<Problem>> {
     let OnionQuestion { radius, layers, method, size, length, .. } = *question;
-    let asked = Wanted { radius, layers, size, length };
+    let asked = WantedDice { radius, layers, size, length };
     let problems = layered_problems(&asked);
     if !problems.is_empty() {
         return Err(problems);
@@ -105,7 +124,7 @@ pub fn onion_view(question: &OnionQuestion, seed: u64) -> Result<OnionView, Vec<
         None => Cuts::uneven(question.cuts, question.uneven, seed),
     }
     .map_err(onion_problem)?;
-    let found = onion::section(radius, layers, &cuts, method).map_err(onion_problem)?;
+    let found = onion::cell_section(radius, layers, &cuts, method).map_err(onion_problem)?;
     let ball = asked.half(&cuts, method).map_err(onion_problem)?;
     let (wanted, ribbons) = found.against(size);
     Ok(OnionView {
@@ -123,7 +142,7 @@ pub fn onion_view(question: &OnionQuestion, seed: u64) -> Result<OnionView, Vec<
     })
 }
 
-fn edges(section: &Section, size: Millimetres) -> Option<SideFigures> {
+fn edges(section: &CellSection, size: Millimetres) -> Option<SideFigures> {
     let edge = |share: f64| Millimetres::clamped(size.get() * share.sqrt());
     let sizes = section.cells.iter().map(|cell| Millimetres::clamped(cell.area.sqrt())).collect();
     let (band, target) = ((edge(0.75), edge(1.25)), TargetSize::Exact { size });
@@ -149,7 +168,7 @@ fn cautions(method: Method) -> Vec<String> {
 ///
 /// # Errors
 /// Figures out of range, at their field.
-pub fn onion_choice(wanted: Wanted, limits: Limits) -> Result<Choice, Vec<Problem>> {
+pub fn onion_choice(wanted: WantedDice, limits: Limits) -> Result<RankedMethods, Vec<Problem>> {
     let problems = layered_problems(&wanted);
     if !problems.is_empty() {
         return Err(problems);

@@ -2,9 +2,9 @@
 
 use serde::Serialize;
 
-use super::super::advice::{School, job};
+use crate::at_hand::AtHand;
 use crate::catalogue::{Cut, CutFamily, Food, Shape, Target, TargetSize, Third};
-use crate::fitting::{Candidate, ShownCaution, Wanted, suggest};
+use crate::fitting::{Candidate, Fixed, Job, ShownCaution, suggest};
 use crate::geometry::{Block, Piece, squared_stalk};
 use crate::units::Millimetres;
 
@@ -71,7 +71,7 @@ pub(super) enum Source<'a> {
 
 /// The steps that lead to the pieces, with a knife.
 pub(super) fn steps(
-    school: &School<'_>,
+    at_hand: &AtHand<'_>,
     (food, cut, target): (&Food, &Cut, &Target),
     source: &Source<'_>,
     knife: Option<&Candidate<'_>>,
@@ -79,7 +79,7 @@ pub(super) fn steps(
     let mut told: Vec<String> = Vec::new();
     let found = match *source {
         Source::Block { block, flat_first } => {
-            stages((food, cut, target), block, flat_first, school.catalogue.handling.stack_planks)
+            stages((food, cut, target), block, flat_first, at_hand.catalogue.handling.stack_planks)
         }
         Source::Layers => layered_stages(food, cut, target),
     };
@@ -93,10 +93,10 @@ pub(super) fn steps(
                 lying.rolls = false;
                 lying.halve = false;
             }
-            let job = job(school, &lying, cut, *target, None);
-            let found = knife.map(|knife| suggest(&job, std::slice::from_ref(knife), Wanted::default()));
+            let job = Job::of(at_hand, &lying, cut, *target, None);
+            let found = knife.map(|knife| suggest(&job, std::slice::from_ref(knife), Fixed::default()));
             let setup = found.as_ref().and_then(|found| found.setup);
-            let handling = &school.catalogue.handling;
+            let handling = &at_hand.catalogue.handling;
             let how = setup.map(|setup| {
                 let (hold, motion) = (handling.hold_name(setup.hold), handling.motion_name(setup.motion));
                 format!("{hold} · {motion} · {} third", setup.third.word())

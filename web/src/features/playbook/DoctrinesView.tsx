@@ -2,17 +2,19 @@ import { Button } from '@mantine/core';
 import { useState } from 'react';
 import type { Api } from '../../api/client';
 import { answer, api } from '../../api/client';
-import { useCatalogue, useChange, useCourse, useTriedSchools } from '../../api/queries';
+import { useChange } from '../../api/changes';
+import { useCatalogue, useCourse, useTriedDoctrines } from '../../api/queries';
 import { Disclaimer, Dock, Reason } from '../../shared/dock';
 import { capital } from '../../shared/format';
 import { Mark } from '../../shared/mark';
+import { Said } from '../../shared/Said';
 import { Failed, Loading, Trouble } from '../../shared/State';
 import styles from './Playbook.module.css';
 
-type Schools = Api['Schools'];
+type Doctrines = Api['Doctrines'];
 
 /** Where practitioners disagree: what this course does, and what another choice would change. */
-export function SchoolsView({ courseId, tabs }: { courseId: number; tabs: React.ReactNode }) {
+export function DoctrinesView({ courseId, tabs }: { courseId: number; tabs: React.ReactNode }) {
   const course = useCourse(courseId);
   const catalogue = useCatalogue();
   if (!course.data || !catalogue.data)
@@ -21,7 +23,7 @@ export function SchoolsView({ courseId, tabs }: { courseId: number; tabs: React.
     <Questions
       key={course.data.course.version}
       course={course.data.course}
-      questions={catalogue.data.schools}
+      questions={catalogue.data.doctrines}
       disclaimer={catalogue.data.disclaimer}
       names={{
         standard_set: catalogue.data.sets.find((s) => s.id === course.data.course.standard_set)?.name ?? '',
@@ -34,7 +36,7 @@ export function SchoolsView({ courseId, tabs }: { courseId: number; tabs: React.
 
 interface Props {
   course: Api['Course'];
-  questions: Api['SchoolQuestion'][];
+  questions: Api['DoctrineQuestion'][];
   disclaimer: string;
   /** Names of the set of standards and the tolerance, which answer two of the questions. */
   names: Record<string, string>;
@@ -42,19 +44,19 @@ interface Props {
 }
 
 function Questions({ course, questions, disclaimer, names, tabs }: Props) {
-  const [draft, setDraft] = useState<Schools>(course.schools);
-  const changed = JSON.stringify(draft) !== JSON.stringify(course.schools);
-  const tried = useTriedSchools(course.id, changed ? draft : undefined);
-  const save = useChange(() =>
+  const [draft, setDraft] = useState<Doctrines>(course.doctrines);
+  const changed = JSON.stringify(draft) !== JSON.stringify(course.doctrines);
+  const tried = useTriedDoctrines(course.id, changed ? draft : undefined);
+  const save = useChange('course', () =>
     answer(
-      api.PUT('/api/courses/{id}/schools', {
+      api.PUT('/api/courses/{id}/doctrines', {
         params: { path: { id: course.id } },
-        body: { version: course.version, schools: draft },
+        body: { version: course.version, doctrines: draft },
       }),
     ),
   );
-  const chosen = (question: Api['SchoolQuestion']) =>
-    (draft[question.id as keyof Schools] as string | undefined) ?? question.schools?.[0]?.id;
+  const chosen = (question: Api['DoctrineQuestion']) =>
+    (draft[question.id as keyof Doctrines] as string | undefined) ?? question.doctrines?.[0]?.id;
   return (
     <>
       <main className={styles.work}>
@@ -79,22 +81,22 @@ function Questions({ course, questions, disclaimer, names, tabs }: Props) {
                 </p>
               ) : (
                 <div className={styles.answers}>
-                  {question.schools?.map((school, index) => (
-                    <label key={school.id} className={styles.answer}>
+                  {question.doctrines?.map((each, index) => (
+                    <label key={each.id} className={styles.answer}>
                       <input
                         type="radio"
                         name={question.id}
-                        checked={chosen(question) === school.id}
-                        onChange={() => setDraft((now) => ({ ...now, [question.id]: school.id }))}
+                        checked={chosen(question) === each.id}
+                        onChange={() => setDraft((now) => ({ ...now, [question.id]: each.id }))}
                       />
-                      {capital(school.name)}
+                      {capital(each.name)}
                       {index === 0 && <span className="quiet"> (default)</span>}
                     </label>
                   ))}
-                  {question.refused?.map((school) => (
-                    <label key={school.name} className={styles.answer}>
+                  {question.refused?.map((each) => (
+                    <label key={each.name} className={styles.answer}>
                       <input type="radio" name={question.id} disabled />
-                      <Mark kind="stop" size={14} /> {school.name}: {school.why}
+                      <Mark kind="stop" size={14} /> {each.name}: {each.why}
                     </label>
                   ))}
                 </div>
@@ -104,7 +106,7 @@ function Questions({ course, questions, disclaimer, names, tabs }: Props) {
         </div>
       </main>
       <Dock label="What changes">
-        <h2>{changed ? 'What this would change' : 'What another school changes'}</h2>
+        <h2>{changed ? 'What this would change' : 'What another doctrine changes'}</h2>
         {!changed && (
           <p>Choose another answer: every suggestion that it changes is told here before you save it.</p>
         )}
@@ -112,9 +114,9 @@ function Questions({ course, questions, disclaimer, names, tabs }: Props) {
         {changed && (
           <div className="row">
             <Button onClick={() => save.mutate(undefined)} loading={save.isPending}>
-              Save the schools
+              Save the doctrines
             </Button>
-            <Button variant="default" onClick={() => setDraft(course.schools)}>
+            <Button variant="default" onClick={() => setDraft(course.doctrines)}>
               Put them back
             </Button>
           </div>
@@ -129,7 +131,7 @@ function Questions({ course, questions, disclaimer, names, tabs }: Props) {
   );
 }
 
-function Changes({ changes }: { changes: Api['SchoolChanges'] }) {
+function Changes({ changes }: { changes: Api['DoctrineChanges'] }) {
   return (
     <>
       <p role="status">
@@ -139,8 +141,8 @@ function Changes({ changes }: { changes: Api['SchoolChanges'] }) {
       </p>
       {changes.beside.length > 0 && (
         <ul>
-          {changes.beside.map((words) => (
-            <Reason key={words} kind="note">
+          {changes.beside.map((words, index) => (
+            <Reason key={index} kind="note">
               {words}
             </Reason>
           ))}
@@ -150,9 +152,9 @@ function Changes({ changes }: { changes: Api['SchoolChanges'] }) {
         {changes.examples.map((change) => (
           <Reason key={change.title} kind="caution" title={change.title}>
             <br />
-            <span className="quiet">now</span> {change.before}
+            <span className="quiet">now</span> <Said>{change.before}</Said>
             <br />
-            <span className="quiet">then</span> {change.after}
+            <span className="quiet">then</span> <Said>{change.after}</Said>
           </Reason>
         ))}
       </ul>

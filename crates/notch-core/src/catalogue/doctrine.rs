@@ -1,8 +1,8 @@
-//! The questions on which practitioners disagree, and the schools that a course chooses.
+//! The questions on which practitioners disagree, and the doctrines that a course chooses.
 
 use serde::{Deserialize, Serialize};
 
-/// What a change of school changes.
+/// What a change of doctrine changes.
 #[derive(Clone, Copy, Debug, PartialEq, Eq, Serialize, Deserialize)]
 #[serde(rename_all = "snake_case")]
 #[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
@@ -17,34 +17,34 @@ pub enum Touches {
     Targets,
 }
 
-/// A question on which practitioners disagree, and the schools a course can choose.
+/// A question on which practitioners disagree, and the doctrines a course can choose.
 #[derive(Clone, Debug, Serialize, Deserialize)]
 #[serde(deny_unknown_fields)]
 #[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
-pub struct SchoolQuestion {
+pub struct DoctrineQuestion {
     /// Id.
     pub id: String,
     /// The question.
     pub ask: String,
     /// Our default, and why.
     pub why: String,
-    /// What a change of school changes.
+    /// What a change of doctrine changes.
     pub touches: Touches,
     /// Field of the course that answers it, where the answer is a set of standards or a tolerance.
     pub decided_by: Option<String>,
-    /// Schools; the first is our default.
+    /// Doctrines; the first is our default.
     #[serde(default)]
-    pub schools: Vec<School>,
-    /// Schools that a course cannot choose, with the reason.
+    pub doctrines: Vec<Doctrine>,
+    /// Doctrines that a course cannot choose, with the reason.
     #[serde(default)]
-    pub refused: Vec<RefusedSchool>,
+    pub refused: Vec<RefusedDoctrine>,
 }
 
 /// One answer to a question.
 #[derive(Clone, Debug, Serialize, Deserialize)]
 #[serde(deny_unknown_fields)]
 #[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
-pub struct School {
+pub struct Doctrine {
     /// Id.
     pub id: String,
     /// Name.
@@ -55,14 +55,14 @@ pub struct School {
 #[derive(Clone, Debug, Serialize, Deserialize)]
 #[serde(deny_unknown_fields)]
 #[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
-pub struct RefusedSchool {
+pub struct RefusedDoctrine {
     /// Name.
     pub name: String,
     /// Why it cannot be chosen.
     pub why: String,
 }
 
-macro_rules! schools {
+macro_rules! doctrines {
     ($($(#[$doc:meta])* $question:ident: $kind:ident { $($(#[$vdoc:meta])* $variant:ident = $word:literal),* $(,)? })*) => {
         $(
             $(#[$doc])*
@@ -73,27 +73,27 @@ macro_rules! schools {
             pub enum $kind { $($(#[$vdoc])* $variant),* }
         )*
 
-        /// The schools that a course has chosen; each is our default unless chosen otherwise.
+        /// The doctrines that a course has chosen; each is our default unless chosen otherwise.
         #[derive(Clone, Copy, Debug, PartialEq, Eq, Default, Serialize, Deserialize)]
         #[serde(deny_unknown_fields)]
         #[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
-        pub struct Schools { $($(#[$doc])* #[serde(default)] pub $question: $kind),* }
+        pub struct Doctrines { $($(#[$doc])* #[serde(default)] pub $question: $kind),* }
 
-        impl Schools {
-            /// Each question with the ids of its schools, in order.
+        impl Doctrines {
+            /// Each question with the ids of its doctrines, in order.
             pub const QUESTIONS: &'static [(&'static str, &'static [&'static str])] =
                 &[$((stringify!($question), &[$($word),*])),*];
         }
     };
 }
 
-schools! {
+doctrines! {
     /// How an onion is diced.
     onion_dice: OnionDice { #[default] Computed = "computed", LevelCut = "level_cut", Radial = "radial", Verticals = "verticals", HalfRings = "half_rings" }
     /// Whether the tip stays on the board.
     tip: TipOnBoard { #[default] ByProfile = "by_profile", Stays = "stays", Lifts = "lifts" }
     /// Which grip is taught.
-    grip: GripSchool { #[default] Pinch = "pinch", PinchOnly = "pinch_only", Handle = "handle" }
+    grip: GripDoctrine { #[default] Pinch = "pinch", PinchOnly = "pinch_only", Handle = "handle" }
     /// Whether the index finger may lie on the spine.
     index_on_spine: IndexOnSpine { #[default] Never = "never", TipDraw = "tip_draw" }
     /// Whether a cut may go towards oneself.
@@ -113,7 +113,7 @@ schools! {
     /// Whether a knife may go into the dishwasher.
     dishwasher: Dishwasher { #[default] Never = "never", ByMaker = "by_maker" }
     /// How garlic is taken apart.
-    garlic: GarlicSchool { #[default] Both = "both", Crush = "crush", SmallKnife = "small_knife" }
+    garlic: GarlicDoctrine { #[default] Both = "both", Crush = "crush", SmallKnife = "small_knife" }
     /// Whether cutting through the gap of two fingers is taught to children.
     finger_gap: FingerGap { #[default] Bridge = "bridge", ClawOnly = "claw_only" }
 }
@@ -123,14 +123,14 @@ mod tests {
     use super::*;
 
     #[test]
-    fn each_school_is_sent_as_the_word_that_the_data_file_has() {
-        for (question, words) in Schools::QUESTIONS {
+    fn each_doctrine_is_sent_as_the_word_that_the_data_file_has() {
+        for (question, words) in Doctrines::QUESTIONS {
             for word in *words {
                 let text = format!("{{\"{question}\":\"{word}\"}}");
-                let read: Schools = serde_json::from_str(&text).unwrap();
+                let read: Doctrines = serde_json::from_str(&text).unwrap();
                 assert_eq!(serde_json::to_value(read).unwrap()[question], *word);
             }
         }
-        assert!(serde_json::from_str::<Schools>("{\"grip\":\"none\"}").is_err());
+        assert!(serde_json::from_str::<Doctrines>("{\"grip\":\"none\"}").is_err());
     }
 }

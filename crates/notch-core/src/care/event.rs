@@ -1,10 +1,9 @@
-//! What was done to a knife, as kept; and the school's own values, as kept.
+//! What was done to a knife, as kept.
 
 use jiff::Timestamp;
 use serde::{Deserialize, Serialize};
 
-use crate::care::CareFields;
-use crate::own::OwnValue;
+use super::CareFields;
 
 /// A deed of care as kept.
 #[derive(Clone, Debug, PartialEq, Serialize, Deserialize)]
@@ -20,14 +19,4 @@ pub struct CareEvent {
     /// Its fields.
     #[serde(flatten)]
     pub fields: CareFields,
-}
-
-/// A value of the school's own as kept.
-#[derive(Clone, Debug, PartialEq, Serialize, Deserialize)]
-#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
-pub struct OwnRecord {
-    /// Rises with each change.
-    pub version: i64,
-    /// The value.
-    pub value: OwnValue,
 }

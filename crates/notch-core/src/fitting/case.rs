@@ -1,0 +1,45 @@
+//! One way to make a cut with one knife: what a rule looks at.
+
+use super::{Candidate, Job};
+use crate::catalogue::{CutFamily, Grip, Hold, Motion, Shape, Third};
+use crate::eligibility::Blade;
+
+/// One way to make the cut with one knife.
+#[derive(Clone, Copy, Debug)]
+pub struct Case<'a> {
+    /// What is to be cut.
+    pub job: &'a Job<'a>,
+    /// With which knife.
+    pub knife: &'a Candidate<'a>,
+    /// Moved how.
+    pub motion: Motion,
+    /// Held how.
+    pub grip: Grip,
+    /// The food held how.
+    pub hold: Hold,
+    /// With which part of the blade.
+    pub third: Third,
+    /// Only scores are compared: findings carry no words.
+    pub quiet: bool,
+}
+
+impl Case<'_> {
+    /// The blade, as eligibility looks at it.
+    pub(crate) const fn blade(&self) -> Blade<'_> {
+        Blade { kind: self.knife.kind, length: self.knife.length, hand: self.knife.hand }
+    }
+
+    pub(crate) fn in_hand(&self) -> bool {
+        self.job.cut.family == CutFamily::Hand
+    }
+
+    /// Both hands are on the knife.
+    pub(crate) const fn two_handed(&self) -> bool {
+        matches!(self.motion, Motion::PivotMince | Motion::Press)
+    }
+
+    /// An onion that is diced, or any layered ball.
+    pub(crate) fn dices_layers(&self) -> bool {
+        self.job.cut.family == CutFamily::Dice && matches!(self.job.food.shape, Shape::LayeredBall { .. })
+    }
+}

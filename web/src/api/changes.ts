@@ -1,0 +1,58 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+
+/** Everything that is worked out from the rack, the students, the course's choices and the catalogue. */
+const ADVICE = [
+  'plan',
+  'class',
+  'playbook',
+  'kit',
+  'kit-answer',
+  'advice',
+  'bench',
+  'bench-beside',
+  'check',
+  'count',
+];
+
+/** Which readings a change makes old, by what is changed; their keys begin with these words. */
+const TOUCHED = {
+  course: ['courses', 'course', 'rack', 'care', 'yard', 'student', 'try-doctrines', 'judge', ...ADVICE],
+  student: ['course', 'yard', 'student', ...ADVICE],
+  knife: ['rack', 'care', 'read-table', ...ADVICE],
+  lesson: ['course', 'plan', 'class', 'check', 'count', 'kit', 'rack', 'care', 'time-rule', 'try-doctrines'],
+  // Wear follows from the minutes in class.
+  attempt: ['class', 'yard', 'student', 'rack', 'care'],
+  incident: ['class', 'student'],
+  check: ['check'],
+  count: ['count'],
+} as const satisfies Record<string, readonly string[]>;
+
+/** What is changed; the school's own values and who is signed in touch everything. */
+export type Subject = keyof typeof TOUCHED | 'own' | 'sign-in';
+
+const touches = (subject: Subject, key: unknown) =>
+  subject === 'own' || subject === 'sign-in' || (TOUCHED[subject] as readonly unknown[]).includes(key);
+
+/**
+ * A change. Once it is done, what it touches is read again. When it fails, what is on the screen stays, so
+ * that nothing typed is lost; a change that keeps nothing typed can ask to see things as they are now
+ * (`refreshOnError`).
+ */
+export function useChange<Input, Output>(
+  subject: Subject,
+  change: (input: Input) => Promise<Output>,
+  options: { onSuccess?: (output: Output) => void; scope?: string; refreshOnError?: boolean } = {},
+) {
+  const client = useQueryClient();
+  const refresh = () =>
+    client.invalidateQueries({ predicate: (query) => touches(subject, query.queryKey[0]) });
+  return useMutation({
+    mutationFn: change,
+    scope: options.scope ? { id: options.scope } : undefined,
+    onSuccess: (output) => {
+      options.onSuccess?.(output);
+      return refresh();
+    },
+    onError: () => (options.refreshOnError ? refresh() : undefined),
+  });
+}
