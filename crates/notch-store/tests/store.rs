@@ -26,7 +26,7 @@ use notch_core::records::{
     KnifeFields, LessonFields, Making, NewAttempt, StoredSegment, StudentFields, Tang,
 };
 use notch_core::units::{Degrees, Millimetres};
-use notch_store::{DATABASE_FILE, Store, StoreError, schema_version};
+use notch_store::{DATABASE_FILE, ServingLock, Store, StoreError, schema_version};
 use proptest::prelude::*;
 use tempfile::TempDir;
 
@@ -528,5 +528,92 @@ fn a_school_of_the_first_schema_keeps_its_schools_and_gets_the_new_columns() -> 
     assert_eq!((knife.fields.bolster, knife.fields.cost, knife.fields.hollowed), (Bolster::None, None, false));
     let sizes = store.read(|reader| reader.uses_of_own(OwnKind::StandardSet, "metric"))?;
     assert_eq!((sizes.courses, sizes.attempts), (vec!["Old".to_owned()], 1));
+    Ok(())
+}
+
+#[test]
+fn an_own_value_that_cannot_be_read_hides_no_other() -> Tested {
+    let folder = TempDir::new()?;
+    let store = filled(folder.path())?;
+    let cue = OwnValue::Cue { id: "loose_grip".into(), cue: "one".into() };
+    store.write::<_, StoreError>(|writer| writer.keep_own(None, &cue))?;
+    let other = rusqlite::Connection::open(folder.path().join(DATABASE_FILE))?;
+    other.execute_batch(r#"INSERT INTO own_value (kind, id, value_json) VALUES ('food', 'own_moon', '{"kind":"food","crater":1}')"#)?;
+    let kept = store.read(|reader| reader.own_values())?;
+    assert_eq!(kept.iter().filter(|record| record.value.is_ok()).count(), 1);
+    let broken = kept.iter().find(|record| record.id == "own_moon").unwrap();
+    assert!(broken.value.as_ref().is_err_and(|why| !why.is_empty()), "{broken:?}");
+    store.write::<_, StoreError>(|writer| writer.drop_own(OwnKind::Food, "own_moon", broken.version))?;
+    assert_eq!(store.read(|reader| reader.own_values())?.len(), 1);
+    Ok(())
+}
+
+#[test]
+fn a_change_by_another_program_is_noticed() -> Tested {
+    let folder = TempDir::new()?;
+    let store = filled(folder.path())?;
+    let before = store.changes()?;
+    assert_eq!(store.changes()?, before, "nothing was changed");
+    let seen = store.read(|reader| reader.attempts_of_course(1))?.len();
+    let other = rusqlite::Connection::open(folder.path().join(DATABASE_FILE))?;
+    other.execute_batch("UPDATE attempt SET stopped_at = started_at; UPDATE course SET version = version + 1;")?;
+    assert_ne!(store.changes()?, before);
+    let attempts = store.read(|reader| reader.attempts_of_course(1))?;
+    assert_eq!(attempts.len(), seen);
+    assert!(attempts.iter().all(|attempt| attempt.stopped_at.is_some()), "what was kept in memory is read again");
+    let after = store.changes()?;
+    store.write::<_, StoreError>(|writer| writer.set_setting("a", "b"))?;
+    assert_ne!(store.changes()?, after, "our own changes count too");
+    Ok(())
+}
+
+#[test]
+fn one_folder_is_served_once_and_free_again_when_that_ends() -> Tested {
+    let folder = TempDir::new()?;
+    let lock = ServingLock::take(folder.path())?;
+    let second = ServingLock::take(folder.path()).unwrap_err();
+    assert!(matches!(second, StoreError::Served { .. }), "{second}");
+    assert!(second.to_string().contains("is served by another copy of this program"), "{second}");
+    drop(lock);
+    ServingLock::take(folder.path())?;
+    Ok(())
+}
+
+#[test]
+fn a_write_of_a_device_is_remembered_for_its_action_and_forgotten_after_a_month() -> Tested {
+    let folder = TempDir::new()?;
+    let store = filled(folder.path())?;
+    let at: jiff::Timestamp = "2026-10-25T00:30:00Z".parse()?;
+    store.write::<_, StoreError>(|writer| writer.remember_write("a-device-1", "POST /x", &7_i64, at))?;
+    assert_eq!(store.read(|reader| reader.made_by::<i64>("a-device-1", "POST /x"))?, Some(7));
+    assert_eq!(store.read(|reader| reader.made_by::<i64>("a-device-2", "POST /x"))?, None);
+    let other = store.read(|reader| reader.made_by::<i64>("a-device-1", "PUT /y"));
+    assert!(matches!(other, Err(StoreError::Conflict(_))), "{other:?}");
+    let later = at + jiff::SignedDuration::from_hours(31 * 24);
+    store.write::<_, StoreError>(|writer| writer.remember_write("a-device-3", "POST /x", &8_i64, later))?;
+    assert_eq!(store.read(|reader| reader.made_by::<i64>("a-device-1", "POST /x"))?, None);
+    Ok(())
+}
+
+/// A school of the third schema: its doctrines were called schools, ticks were kept under labels.
+#[test]
+fn a_school_of_the_third_schema_gets_a_zone_and_keeps_its_doctrines_and_ticks() -> Tested {
+    let folder = TempDir::new()?;
+    let old = rusqlite::Connection::open(folder.path().join(DATABASE_FILE))?;
+    old.execute_batch(include_str!("../migrations/0001_initial.sql"))?;
+    old.execute_batch(include_str!("../migrations/0002_rack_and_schools.sql"))?;
+    old.execute_batch(include_str!("../migrations/0003_making.sql"))?;
+    old.execute_batch(
+        r#"INSERT INTO course (id, version, name, school, place, age_band, pace, standard_set, tolerance, lesson_minutes, boards, board_material, schools_json)
+           VALUES (1, 2, 'Old', 'Harbour', 'room 4', 'adult', 'learner', 'metric', 'exam', 110, 8, 'rubber', '{"onion_dice":"level_cut"}');
+           INSERT INTO student VALUES (1, 1, 1, 0, 'Ivo', 1, 'left', 'small', 180, '[]', '');
+           PRAGMA user_version = 3;"#,
+    )?;
+    drop(old);
+    let store = Store::open(folder.path())?;
+    let course = store.read(|reader| reader.course(1))?;
+    assert_eq!(course.fields.doctrines.onion_dice, notch_core::catalogue::OnionDice::LevelCut);
+    assert_eq!(course.fields.time_zone, notch_store::machine_zone());
+    assert!(!store.read(|reader| reader.student(1))?.fields.special_clearance);
     Ok(())
 }

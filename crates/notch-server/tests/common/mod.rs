@@ -17,11 +17,19 @@ use tower::ServiceExt;
 /// The program on the demo school, without a network.
 pub struct Server {
     pub router: axum::Router,
-    _folder: TempDir,
+    kept_in: TempDir,
 }
 
 impl Server {
     pub fn new(passphrase: Option<&str>) -> Self {
+        Self::made(passphrase, Clock::demo(notch_demo::evening()))
+    }
+
+    pub fn with_clock(clock: Clock) -> Self {
+        Self::made(None, clock)
+    }
+
+    fn made(passphrase: Option<&str>, clock: Clock) -> Self {
         let folder = TempDir::new().unwrap();
         let catalogue = Catalogue::shipped().unwrap();
         let store = Store::open(folder.path()).unwrap();
@@ -30,8 +38,8 @@ impl Server {
             let hash = hash_passphrase(passphrase).unwrap();
             store.write::<_, StoreError>(|writer| writer.set_setting(PASSPHRASE_KEY, &hash)).unwrap();
         }
-        let settings = Settings { demo: true, loopback: true, clock: Clock::demo(notch_demo::evening()) };
-        Server { router: router(AppState::new(catalogue, store, settings)), _folder: folder }
+        let settings = Settings { demo: true, loopback: true, clock };
+        Server { router: router(AppState::new(catalogue, store, settings)), kept_in: folder }
     }
 
     pub async fn send(&self, request: Request<Body>) -> Response {
@@ -42,6 +50,25 @@ impl Server {
         let request =
             Request::builder().method(method).uri(path).header(header::HOST, "localhost").header(header::CONTENT_TYPE, kind);
         read(self.send(request.body(body.into()).unwrap()).await).await
+    }
+
+    /// A write with the id that a device gave it, and the moment at which it happened there.
+    pub async fn sent(&self, method: Method, path: &str, id: &str, at: Option<&str>, body: &Value) -> (StatusCode, Value) {
+        let mut request = Request::builder()
+            .method(method)
+            .uri(path)
+            .header(header::HOST, "localhost")
+            .header(header::CONTENT_TYPE, "application/json")
+            .header("idempotency-key", id);
+        if let Some(at) = at {
+            request = request.header("happened-at", at);
+        }
+        read(self.send(request.body(Body::from(body.to_string())).unwrap()).await).await
+    }
+
+    /// The folder with the data.
+    pub fn folder(&self) -> &std::path::Path {
+        self.kept_in.path()
     }
 
     pub async fn get(&self, path: &str) -> (StatusCode, Value) {
