@@ -45,10 +45,11 @@ release: web
 check-rust:
 	cargo fmt --all --check
 	cargo clippy -q --workspace --all-targets --all-features -- -D warnings
+	node tools/cycles.mjs
 	cargo test --workspace
 
 check-web: $(BIN) web/node_modules/.done
-	cd web && npm run format:check && npm run lint && npm run check && npm test
+	cd web && npm run format:check && npm run lint && npm run cycles && npm run check && npm test
 	@$(BIN) openapi | diff -q - web/openapi.json || { echo "web/openapi.json is old: run make types"; exit 1; }
 	@cd web && node types.mjs node_modules/.schema.d.ts && diff -q node_modules/.schema.d.ts src/api/schema.gen.d.ts || { echo "the front end's types are old: run make types"; exit 1; }
 

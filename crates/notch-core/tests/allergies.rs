@@ -65,7 +65,8 @@ fn with_class<T>(students: &[Student], look: impl FnOnce(&ClassInput<'_>) -> T) 
 fn watched(students: &[Student]) -> Vec<String> {
     with_class(students, |input| {
         let view = class_view(input);
-        let allergic = view.stations.iter().filter(|station| station.watch.iter().any(|reason| reason.kind == WatchKind::Allergy));
+        let allergic =
+            view.stations.iter().filter(|station| station.watch.iter().any(|reason| reason.kind == WatchKind::Allergy));
         allergic.map(|station| station.student.fields.name.clone()).collect()
     })
 }
@@ -106,9 +107,16 @@ fn the_lines_of_the_check_sheet_keep_their_ids_when_knives_are_renamed() {
         let students = numbered(vec![student("Ivo", Hand::Right, &[])]);
         with_class(&students, |input| {
             let at_hand = AtHand { catalogue, course: &course, students: &students, knives: &knives };
-            let plan = plan_view(&at_hand, input.lesson, &input.exercises.iter().map(|e| e.exercise.clone()).collect::<Vec<_>>()).unwrap();
+            let plan = plan_view(&at_hand, input.lesson, &input.exercises.iter().map(|e| e.exercise.clone()).collect::<Vec<_>>())
+                .unwrap();
             let histories = std::collections::BTreeMap::default();
-            let sheet = check_sheet(&CheckInput { at_hand, lesson: input.lesson, exercises: &plan.exercises, histories: &histories, ticks: &[] });
+            let sheet = check_sheet(&CheckInput {
+                at_hand,
+                lesson: input.lesson,
+                exercises: &plan.exercises,
+                histories: &histories,
+                ticks: &[],
+            });
             sheet.items.into_iter().map(|item| item.id).collect()
         })
     };

@@ -28,21 +28,24 @@ fn cleared(length: f64, special: bool, hand: Hand) -> Student {
     student
 }
 
-fn knife(kind: &str, length: f64) -> (&'static KnifeType, Knife) {
+/// A knife with its type.
+type Typed = (&'static KnifeType, Knife);
+
+fn knife(kind: &str, length: f64) -> Typed {
     let kind = CATALOGUE.knife(kind).unwrap();
     let mut knife = rack().into_iter().find(|knife| knife.fields.knife_type == kind.id).unwrap();
     knife.fields.length = mm(length);
     (kind, knife)
 }
 
-fn ids(student: &Student, age_band: AgeBand, (kind, knife): &(&KnifeType, Knife)) -> Vec<&'static str> {
+fn ids(student: &Student, age_band: AgeBand, (kind, knife): &Typed) -> Vec<&'static str> {
     barriers(student, age_band, (kind, knife), None, &CATALOGUE.progress).iter().map(Barrier::id).collect()
 }
 
 #[test]
 fn each_barrier_stands_where_an_instructor_would_put_it() {
     let adult = AgeBand::Adult;
-    let cases: [(Student, AgeBand, (&KnifeType, Knife), &[&str]); 12] = [
+    let cases: [(Student, AgeBand, Typed, &[&str]); 12] = [
         (cleared(210.0, false, Hand::Right), adult, knife("chefs", 210.0), &[]),
         (cleared(180.0, false, Hand::Right), adult, knife("chefs", 210.0), &["student.clearance"]),
         (cleared(260.0, false, Hand::Right), adult, knife("chefs", 260.0), &[]),
@@ -112,8 +115,12 @@ fn plan_and_class_refuse_the_same_knives() {
                     let candidate = Candidate { length, hand: knife.fields.hand, ..Candidate::of_type(kind) };
                     let job = Job::of(&at_hand, food, cut, target, Some(&student));
                     let found = suggest(&job, &[candidate], Fixed { knife: Some(0), ..Fixed::default() });
-                    let plan: BTreeSet<&str> =
-                        found.knives[0].fit.objections().map(|finding| finding.rule).filter(|rule| asked.contains(rule)).collect();
+                    let plan: BTreeSet<&str> = found.knives[0]
+                        .fit
+                        .objections()
+                        .map(|finding| finding.rule)
+                        .filter(|rule| asked.contains(rule))
+                        .collect();
                     let class: BTreeSet<&str> = ids(&student, age_band, &(kind, knife)).into_iter().collect();
                     assert_eq!(plan, class, "{} {length} for {clearance} mm, special {special}, {hand:?}", kind.id);
                 }

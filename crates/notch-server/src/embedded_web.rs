@@ -4,8 +4,8 @@ use axum::http::{HeaderMap, HeaderValue, StatusCode, Uri, header};
 use axum::response::{IntoResponse, Response};
 use rust_embed::RustEmbed;
 
-use crate::auth::random_token;
 use crate::error::ApiError;
+use crate::passphrase::random_token;
 
 /// What `npm run build` made. A clone without it compiles, and says what to do.
 #[derive(RustEmbed)]

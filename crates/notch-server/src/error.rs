@@ -8,7 +8,7 @@ use notch_store::StoreError;
 use serde::{Deserialize, Serialize};
 use utoipa::ToSchema;
 
-use crate::router::BODY_LIMIT;
+use crate::limits::BODY_LIMIT;
 
 /// A failure, by its cause.
 #[derive(Debug)]

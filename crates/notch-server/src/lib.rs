@@ -8,25 +8,24 @@ mod clock;
 mod embedded_web;
 mod error;
 mod extract;
+mod keep_answers;
 mod kept_answers;
+mod limits;
+mod passphrase;
 mod router;
 mod routes;
 mod state;
 
 use std::future::{Future, IntoFuture};
 use std::net::SocketAddr;
-use std::time::Duration;
 
 use tokio::net::TcpListener;
 
-pub use auth::{MIN_PASSPHRASE, PASSPHRASE_KEY, hash_passphrase};
 pub use clock::Clock;
 pub use error::{ApiError, ProblemDocument};
+pub use passphrase::{MIN_PASSPHRASE, PASSPHRASE_KEY, hash_passphrase};
 pub use router::{openapi, router};
 pub use state::{AppState, Settings};
-
-/// How long requests in hand are waited for when the program is to stop.
-const GRACE: Duration = Duration::from_secs(5);
 
 /// Serves until `shutdown` ends, then finishes the requests in hand; a stream that stays open, or a
 /// request that never ends, is cut off after five seconds.
@@ -48,7 +47,7 @@ pub async fn run(
     let serving = axum::serve(listener, service).with_graceful_shutdown(told);
     let cut_off = async {
         match stopping.await {
-            Ok(()) => tokio::time::sleep(GRACE).await,
+            Ok(()) => tokio::time::sleep(limits::GRACE).await,
             Err(_) => std::future::pending().await,
         }
     };

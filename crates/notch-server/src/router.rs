@@ -1,7 +1,5 @@
 //! Every route and every layer, in order.
 
-use std::time::Duration;
-
 use axum::extract::{DefaultBodyLimit, Request, State};
 use axum::http::{HeaderName, HeaderValue, StatusCode, header};
 use axum::middleware::{self, Next};
@@ -22,15 +20,10 @@ use utoipa_axum::routes;
 use crate::auth::require_sign_in;
 use crate::embedded_web;
 use crate::error::{ApiError, ProblemDocument};
-use crate::kept_answers::keep_answers;
+use crate::keep_answers::keep_answers;
+use crate::limits::{BODY_LIMIT, TIMEOUT};
 use crate::routes as r;
 use crate::state::AppState;
-
-/// Most bytes of a request's body.
-pub(crate) const BODY_LIMIT: usize = 256 * 1024;
-
-/// Longest that a question or a change may take.
-const TIMEOUT: Duration = Duration::from_secs(20);
 
 #[derive(OpenApi)]
 #[openapi(

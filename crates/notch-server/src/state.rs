@@ -9,11 +9,11 @@ use notch_store::{Reader, Store, StoreError, Writer};
 use serde::Serialize;
 use serde::de::DeserializeOwned;
 
-use crate::auth::SignIns;
 use crate::clock::Clock;
 use crate::error::ApiError;
 use crate::extract::DeviceWrite;
 use crate::kept_answers::KeptAnswers;
+use crate::passphrase::SignIns;
 
 /// How the server runs.
 #[derive(Clone, Debug)]

@@ -39,7 +39,9 @@ const NO_LONGER: &str = r#"INSERT INTO own_value (kind, id, value_json) VALUES
 async fn own_values_that_no_longer_fit_lock_nobody_out() {
     let server = Server::new(None);
     by_another_program(&server, NO_LONGER);
-    for path in ["/api/about", "/api/courses", "/api/courses/1", "/api/rack", "/api/own", "/api/catalogue", "/api/lessons/5/class"] {
+    for path in
+        ["/api/about", "/api/courses", "/api/courses/1", "/api/rack", "/api/own", "/api/catalogue", "/api/lessons/5/class"]
+    {
         assert_eq!(server.get(path).await.0, StatusCode::OK, "{path}");
     }
     let (_, catalogue) = server.get("/api/catalogue").await;
@@ -160,7 +162,11 @@ async fn a_refused_write_is_not_remembered() {
     let path = "/api/courses/1/students";
     let send = |body: Value| async { server.sent(Method::POST, path, "device-b-0001", None, &{ body }).await };
     assert_eq!(send(student.clone()).await.0, StatusCode::UNPROCESSABLE_ENTITY);
-    let named = { let mut named = student; named["name"] = json!("Mina"); named };
+    let named = {
+        let mut named = student;
+        named["name"] = json!("Mina");
+        named
+    };
     assert_eq!(send(named.clone()).await.0, StatusCode::CREATED);
     assert_eq!(send(named).await.0, StatusCode::CREATED);
     let students = server.get("/api/courses/1").await.1["students"].as_array().unwrap().clone();

@@ -538,7 +538,9 @@ fn an_own_value_that_cannot_be_read_hides_no_other() -> Tested {
     let cue = OwnValue::Cue { id: "loose_grip".into(), cue: "one".into() };
     store.write::<_, StoreError>(|writer| writer.keep_own(None, &cue))?;
     let other = rusqlite::Connection::open(folder.path().join(DATABASE_FILE))?;
-    other.execute_batch(r#"INSERT INTO own_value (kind, id, value_json) VALUES ('food', 'own_moon', '{"kind":"food","crater":1}')"#)?;
+    other.execute_batch(
+        r#"INSERT INTO own_value (kind, id, value_json) VALUES ('food', 'own_moon', '{"kind":"food","crater":1}')"#,
+    )?;
     let kept = store.read(|reader| reader.own_values())?;
     assert_eq!(kept.iter().filter(|record| record.value.is_ok()).count(), 1);
     let broken = kept.iter().find(|record| record.id == "own_moon").unwrap();

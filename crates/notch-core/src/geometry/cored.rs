@@ -1,7 +1,7 @@
 //! A ball with a core: four cheeks are cut off around it, each lies on its cut face.
 
-use super::{Piece, times};
-use crate::units::Millimetres;
+use super::Piece;
+use crate::units::{Millimetres, times};
 
 /// The pieces of one cheek.
 #[derive(Clone, Copy, Debug, Default, PartialEq, Eq)]

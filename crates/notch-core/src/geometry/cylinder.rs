@@ -1,7 +1,7 @@
 //! The largest bundle of sticks squared from a round section.
 
-use super::{Piece, fits, times};
-use crate::units::Millimetres;
+use super::Piece;
+use crate::units::{Millimetres, fits, times};
 
 /// The best block in a disc: `across` × `up` sticks.
 #[derive(Clone, Debug, PartialEq)]

@@ -1,7 +1,7 @@
 //! The largest block inside an egg-shaped food.
 
-use super::{Piece, fits, times};
-use crate::units::Millimetres;
+use super::Piece;
+use crate::units::{Millimetres, fits, times};
 
 /// The best centred block in an ellipsoid; sticks run along the longest axis.
 #[derive(Clone, Debug, PartialEq)]

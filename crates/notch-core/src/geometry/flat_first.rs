@@ -2,8 +2,8 @@
 
 use serde::Serialize;
 
-use super::{Piece, times};
-use crate::units::Millimetres;
+use super::Piece;
+use crate::units::{Millimetres, times};
 
 /// What a disc gives when it is cut flat first.
 #[derive(Clone, Debug, PartialEq, Serialize)]

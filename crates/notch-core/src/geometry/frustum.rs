@@ -1,7 +1,7 @@
 //! Sticks from a tapering root, segment by segment.
 
-use super::{Piece, squared_cylinder, times};
-use crate::units::Millimetres;
+use super::{Piece, squared_cylinder};
+use crate::units::{Millimetres, times};
 
 /// One stick-length of the root.
 #[derive(Clone, Debug, PartialEq)]

@@ -1,8 +1,7 @@
 //! Work that is not squared: wedges, turned pieces, mince, rolled leaves, peel.
 
-use super::times;
 use crate::catalogue::{HandWork, Shape};
-use crate::units::Millimetres;
+use crate::units::{Millimetres, times};
 
 /// Wedges of a round food.
 #[derive(Clone, Copy, Debug, PartialEq)]

@@ -2,9 +2,9 @@
 
 use serde::{Deserialize, Serialize};
 
-use super::{Block, NoCount, Piece, Trimmings, WorkedFood, flat_first, flat_first_egg, squared_frustum, times};
+use super::{Block, NoCount, Piece, Trimmings, WorkedFood, flat_first, flat_first_egg, squared_frustum};
 use crate::catalogue::{Cut, CutFamily, Food, Handling, Shape, Target};
-use crate::units::Millimetres;
+use crate::units::{Millimetres, times};
 
 /// Depth of the slice that makes the flat, as a share of the section.
 pub const FLAT_SHARE: f64 = 0.1;
@@ -161,7 +161,7 @@ fn egg(food: &Food, axes: [Millimetres; 3], piece: Piece, handling: &Handling) -
     let slice = slice_of(axes[2]);
     let found = flat_first_egg(axes, slice, piece);
     let segment = KitchenSegment { planks: found.planks, width: axes[1], height: axes[2], slice, partial: found.rounded };
-    finish(vec![segment], super::work::volume(food), 0.0, 0, piece, (handling, true))
+    finish(vec![segment], super::volume(food), 0.0, 0, piece, (handling, true))
 }
 
 /// Adds up segments; `between` are the strokes that part them, ends included.

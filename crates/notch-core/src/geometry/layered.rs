@@ -1,9 +1,9 @@
 //! Layered food: dice of its halves, and sticks of layers that are laid flat.
 
-use super::{NoCount, Piece, Trimmings, WorkedFood, times};
+use super::{NoCount, Piece, Trimmings, WorkedFood};
 use crate::catalogue::{Food, Handling, Shape, Target, TargetSize};
 use crate::onion::{Cuts, Method, WantedDice};
-use crate::units::Millimetres;
+use crate::units::{Millimetres, times};
 
 /// Works one layered food to dice by verticals: both halves, the fewest even cuts whose steps are no
 /// wider than the dice. Pieces are those that are no crumbs (a quarter of the mean or more).
@@ -19,7 +19,7 @@ pub(super) fn dice(food: &Food, target: &Target) -> Result<WorkedFood, NoCount> 
         Shape::LayeredCylinder { diameter, length, layers } => (diameter, layers, Some(length.less(food.trim + food.trim))),
         _ => return Err(NoCount::Irregular),
     };
-    let volume = super::work::volume(food);
+    let volume = super::volume(food);
     let wanted = WantedDice { radius: Millimetres::clamped(diameter.get() / 2.0), layers, size, length };
     let usable = length.map_or(volume, |length| volume * length.get() / food.length().get());
     let nothing = WorkedFood {
@@ -67,7 +67,7 @@ pub(super) fn sticks(food: &Food, target: &Target, handling: &Handling) -> Resul
     let piece = Piece::new(target.thickness.map_or(layer, TargetSize::nominal), width, long)?;
     let usable = length.less(food.trim + food.trim);
     let lengths = times(usable.get(), piece.length().get());
-    let volume = super::work::volume(food);
+    let volume = super::volume(food);
     let ends = volume * (1.0 - usable.get() / length.get());
     // Both halves have the same sheets; from the widest.
     let sheet = |k: u8| std::f64::consts::PI * layer.get() * (f64::from(k) - 0.5);

@@ -1,7 +1,7 @@
 //! Pieces from a food that lies flat.
 
-use super::{Piece, times};
-use crate::units::Millimetres;
+use super::Piece;
+use crate::units::{Millimetres, times};
 
 /// What a flat sheet gives.
 #[derive(Clone, Copy, Debug, PartialEq)]

@@ -2,8 +2,8 @@
 
 use std::f64::consts::PI;
 
-use super::{Piece, SLACK, times};
-use crate::units::Millimetres;
+use super::Piece;
+use crate::units::{Millimetres, SLACK, times};
 
 /// How a curved stalk is cut into strips, and each strip into sticks.
 #[derive(Clone, Copy, Debug, Default, PartialEq)]

@@ -1,14 +1,13 @@
 //! From a food of the catalogue and a cut's target to blocks, pieces, strokes and trimmings.
 
-use serde::Serialize;
-use thiserror::Error;
-
+use super::volume::volume;
+use super::worked::{Block, NoCount, Trimmings, WorkedFood};
 use super::{
     Chain, Piece, PieceError, SquaredStalk, Strokes, core_volume, sheet, squared_cored_ball, squared_ellipsoid, squared_frustum,
-    squared_stalk, stalk_volume, strokes, times, wedges,
+    squared_stalk, strokes, wedges,
 };
 use crate::catalogue::{Cut, CutFamily, CutForm, Food, Handling, Shape, Target};
-use crate::units::Millimetres;
+use crate::units::{Millimetres, times};
 
 /// Length that long food is cut to before it is diced, since a longer block is not handled well.
 pub(crate) const DICING_BLOCK: Millimetres = Millimetres::whole(50);
@@ -18,81 +17,6 @@ const FLAT_SLICE_SHARE: f64 = 0.1;
 
 /// Angle of a bias cut to the axis: 45° lengthens each step along the food by √2.
 const BIAS_STEP: f64 = std::f64::consts::SQRT_2;
-
-/// One block that is squared and cut on its own.
-#[derive(Clone, Copy, Debug, PartialEq, Serialize)]
-#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
-pub struct Block {
-    /// Planks in the block.
-    pub planks: u32,
-    /// Sticks from each plank.
-    pub sticks: u32,
-    /// Pieces from each stick.
-    pub pieces: u32,
-    /// Size of the food's section that the block is squared from.
-    pub section: Millimetres,
-}
-
-/// mm³ of what is cut off, by where it comes from.
-#[derive(Clone, Copy, Debug, Default, PartialEq, Serialize)]
-#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
-pub struct Trimmings {
-    /// Both ends.
-    pub ends: f64,
-    /// Rounded sides, blocks too thin, crumbs, and the tail.
-    pub squaring: f64,
-    /// The core.
-    pub core: f64,
-}
-
-impl Trimmings {
-    /// mm³ of all of it.
-    pub fn total(&self) -> f64 {
-        self.ends + self.squaring + self.core
-    }
-}
-
-/// What one unit of food gives when it is worked to a target.
-#[derive(Clone, Debug, PartialEq)]
-pub struct WorkedFood {
-    /// Pieces of the target's size.
-    pub pieces: u32,
-    /// Pieces that are not whole: with a rounded edge, cut too short, or crumbs.
-    pub partial: u32,
-    /// Strokes for one unit.
-    pub strokes: u64,
-    /// Times that something is stacked or gathered again.
-    pub regroupings: u64,
-    /// mm³ of one unit.
-    pub volume: f64,
-    /// mm³ cut off.
-    pub trimmings: Trimmings,
-    /// Blocks in the order they are cut, flat first the most of each; empty for slices.
-    pub blocks: Vec<Block>,
-}
-
-/// Why no count can be computed; the instructor then plans in whole units and sets the minutes.
-#[derive(Clone, Copy, Debug, PartialEq, Error)]
-pub enum NoCount {
-    /// Chopping has no piece size to count by.
-    #[error("chopped food is not counted in pieces: plan it in whole units and set the minutes")]
-    Chopped,
-    /// Turning, peeling and coring are not counted.
-    #[error("hand work is not counted in pieces: plan it in whole units and set the minutes")]
-    HandWork,
-    /// The layers of a ball do not lie flat, so no stick is cut from them.
-    #[error("the layers of a ball curl, so its sticks are not counted: plan it in whole units and set the minutes")]
-    Layered,
-    /// A cone or bundle gives no regular block.
-    #[error("this shape gives no regular block: plan it in whole units and set the minutes")]
-    Irregular,
-    /// The cut has no set size.
-    #[error("this cut has no set size: plan it in whole units and set the minutes")]
-    Unsized,
-    /// The target has no size to work to.
-    #[error(transparent)]
-    Piece(#[from] PieceError),
-}
 
 /// Works one unit of `food` to `target`, squared (as for an exam).
 ///
@@ -183,13 +107,6 @@ fn blocks(food: &Food, cut: &Cut, target: &Target, handling: &Handling) -> Resul
     })
 }
 
-impl Block {
-    /// Pieces in the block.
-    pub fn count(&self) -> u32 {
-        self.planks.saturating_mul(self.sticks).saturating_mul(self.pieces)
-    }
-}
-
 /// Strokes of all blocks of one unit: its two ends are trimmed once.
 fn chain_strokes(blocks: &[Block], piece: Piece, handling: &Handling) -> Strokes {
     let bundle = times(handling.bundle_width.get(), piece.width().get()).max(1);
@@ -275,34 +192,6 @@ fn bar(length: Millimetres, width: Millimetres, height: Millimetres, piece: Piec
 fn flat(length: Millimetres, width: Millimetres, finished: Piece) -> Block {
     let found = sheet(length, width, finished);
     Block { planks: 1, sticks: found.across, pieces: found.along, section: width }
-}
-
-/// mm³ of one unit of a food.
-pub(crate) fn volume(food: &Food) -> f64 {
-    use std::f64::consts::PI;
-    match food.shape {
-        Shape::Frustum { big_end, small_end, length } => {
-            let (a, b) = (big_end.get(), small_end.get());
-            PI * length.get() * (a * a + a * b + b * b) / 12.0
-        }
-        Shape::Cylinder { diameter, length } | Shape::LayeredCylinder { diameter, length, .. } => {
-            PI * diameter.get().powi(2) * length.get() / 4.0
-        }
-        Shape::Ellipsoid { length, width, height } => PI * length.get() * width.get() * height.get() / 6.0,
-        Shape::Ball { diameter, .. } | Shape::LayeredBall { diameter, .. } => PI * diameter.get().powi(3) / 6.0,
-        Shape::Stalk { width, thickness, length } => stalk_volume(width, thickness, length),
-        Shape::Sheet { length, width, wall } => length.get() * width.get() * wall.get(),
-        Shape::Block { length, width, height } => length.get() * width.get() * height.get(),
-        Shape::Cone { diameter, length } => PI * diameter.get().powi(2) * length.get() / 12.0,
-        Shape::Bundle { grams } => grams / food.density * 1000.0,
-    }
-}
-
-impl Food {
-    /// Grams of one unit: volume × density.
-    pub fn grams(&self) -> f64 {
-        volume(self) * self.density / 1000.0
-    }
 }
 
 fn slices(food: &Food, cut: &Cut, target: &Target) -> Result<WorkedFood, NoCount> {

@@ -1,25 +1,11 @@
 //! What the figures of a sample say, as small rules over a verdict.
 
-use serde::{Deserialize, Serialize};
-
 use super::Cause;
-use super::judge::{SideFigures, Verdict};
+use super::figures::{Diagnosis, SideFigures, Verdict};
 use super::statistics::trend;
 use crate::catalogue::{Catalogue, Dimension, Tolerance};
 use crate::text;
 use crate::text::Text;
-
-/// One thing the figures say.
-#[derive(Clone, Debug, PartialEq, Serialize, Deserialize)]
-#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
-pub struct Say {
-    /// Id of the diagnosis, e.g. `too_thick`.
-    pub id: String,
-    /// What is going wrong, for the instructor, with the figures.
-    pub words: Text,
-    /// The cue, for the student.
-    pub cue: String,
-}
 
 /// Fewest pieces from which anything but their size is read.
 const LEAST_PIECES: usize = 4;
@@ -30,7 +16,7 @@ const DRIFT_EXPLAINS: f64 = 0.5;
 /// A diagnosis with how far it is over its threshold (1 is at the threshold).
 type Weighed = (f64, &'static str, Text);
 
-pub(super) fn diagnose(catalogue: &Catalogue, verdict: &Verdict, tolerance: &Tolerance) -> Vec<Say> {
+pub(super) fn diagnose(catalogue: &Catalogue, verdict: &Verdict, tolerance: &Tolerance) -> Vec<Diagnosis> {
     let mut found = Vec::new();
     if verdict.inside.of < LEAST_PIECES {
         found.push((1.0, "too_few", Text::default()));
@@ -53,7 +39,7 @@ pub(super) fn diagnose(catalogue: &Catalogue, verdict: &Verdict, tolerance: &Tol
             let text = catalogue.diagnoses.get(id)?;
             let between = if figures.is_empty() { "" } else { " " };
             let words = text![text.words, between, figures];
-            Some(Say { id: id.to_owned(), words, cue: text.cue.clone() })
+            Some(Diagnosis { id: id.to_owned(), words, cue: text.cue.clone() })
         })
         .collect()
 }

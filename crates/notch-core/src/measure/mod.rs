@@ -2,14 +2,15 @@
 
 mod causes;
 mod diagnose;
+mod figures;
 mod judge;
 mod parse;
 mod sampling;
 mod statistics;
 
 pub use causes::{Cause, CauseShare, Causes, causes};
-pub use diagnose::Say;
-pub use judge::{InsideShare, SampleCustom, SideFigures, TaperFigures, Verdict, judge};
+pub use figures::{Diagnosis, InsideShare, SampleCustom, SideFigures, TaperFigures, Verdict};
+pub use judge::judge;
 pub use parse::{MAX_PIECES, MeasuredPiece, PieceLimits, PieceProblem, PieceProblemKind, parse_pieces};
 pub use sampling::{Flattery, Pile, best_share, binomial, unseen_share};
 pub use statistics::{Spread, Z_TWO_SIDED_95, wilson_lower};

@@ -4,7 +4,10 @@ use serde::Serialize;
 
 use super::cuts::Cuts;
 use super::disc::shared_area;
-use super::section::{Figures, Method, OnionError, Region, check, measured, regions};
+use super::grade::Figures;
+use super::method::{Method, OnionError, check};
+use super::regions::{Region, regions};
+use super::section::measured;
 use crate::units::Millimetres;
 
 /// A half ball cut into pieces.
@@ -161,7 +164,7 @@ pub fn half_cylinder(
     if !(c >= 0.5 && c <= l) {
         return Err(OnionError::Crosscut(c));
     }
-    let whole = crate::geometry::times(l, c);
+    let whole = crate::units::times(l, c);
     let tail = l - f64::from(whole) * c;
     let ends_whole = tail <= 1e-9 * l;
     let least = 1e-9 * radius.get().powi(3);

@@ -4,7 +4,9 @@ use serde::{Deserialize, Serialize};
 
 use super::ball::{BallFigures, half_ball, half_cylinder};
 use super::cuts::Cuts;
-use super::section::{Figures, MAX_CUTS, Method, OnionError, measured, shares};
+use super::grade::{Figures, shares};
+use super::method::{MAX_CUTS, Method, OnionError, check};
+use super::section::measured;
 use crate::units::Millimetres;
 
 /// The size that is wanted, and of what.
@@ -157,7 +159,7 @@ impl WantedDice {
 /// Some hundreds of sections, and one half ball a method.
 pub fn choose(wanted: WantedDice, limits: Limits) -> Result<RankedMethods, OnionError> {
     let (r, size) = (wanted.radius.get(), wanted.size.get());
-    super::section::check(wanted.radius, wanted.layers, Method::Verticals)?;
+    check(wanted.radius, wanted.layers, Method::Verticals)?;
     if !(size >= 0.5 && size <= r) {
         return Err(OnionError::Crosscut(size));
     }

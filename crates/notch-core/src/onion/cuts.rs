@@ -4,7 +4,7 @@ use rand::SeedableRng;
 use rand_chacha::ChaCha8Rng;
 use rand_distr::{Distribution, Normal};
 
-use super::section::{MAX_CUTS, OnionError};
+use super::method::{MAX_CUTS, MAX_UNEVEN, OnionError};
 
 /// Where the cuts lie across the half, as shares of its width (or of the fan's angle) from the left:
 /// one to [`MAX_CUTS`] shares above 0 and below 1, each larger than the one before.
@@ -13,8 +13,6 @@ pub struct Cuts {
     shares: Vec<f64>,
 }
 
-/// Most unevenness of the steps: over it a scattered cut would often overtake its neighbour.
-pub const MAX_UNEVEN: f64 = 0.5;
 /// Cuts nearer to each other than this share of the width are one cut.
 const LEAST_STEP: f64 = 1e-6;
 

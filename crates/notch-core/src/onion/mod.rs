@@ -8,11 +8,15 @@ mod ball;
 mod choose;
 mod cuts;
 mod disc;
+mod grade;
+mod method;
+mod outline;
+mod regions;
 mod section;
 
 pub use ball::{BallFigures, half_ball, half_cylinder};
 pub use choose::{Limits, MethodAtBest, RankedMethods, Trade, WantedDice, choose};
-pub use cuts::{Cuts, MAX_UNEVEN};
-pub use section::{
-    Cell, CellSection, Figures, Grade, MAX_CUTS, MAX_DEPTH, MAX_LAYERS, MAX_LEVEL, Method, OnionError, cell_section,
-};
+pub use cuts::Cuts;
+pub use grade::{Figures, Grade};
+pub use method::{MAX_CUTS, MAX_DEPTH, MAX_LAYERS, MAX_LEVEL, MAX_UNEVEN, Method, OnionError};
+pub use section::{Cell, CellSection, cell_section};

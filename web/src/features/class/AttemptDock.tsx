@@ -13,7 +13,7 @@ import type { MarkKind } from '../../shared/mark';
 import { Trouble } from '../../shared/State';
 import { Said } from '../../shared/Said';
 import styles from './Class.module.css';
-import { Running } from './ClassPage';
+import { Running } from './Running';
 import { useServerNow } from './useServerNow';
 
 interface Props {

@@ -1,20 +1,16 @@
 import { Button, SegmentedControl } from '@mantine/core';
 import { useDisclosure, useHotkeys, useMediaQuery } from '@mantine/hooks';
 import { Link, useSearchParams } from 'react-router';
-import type { Api } from '../../api/client';
-import { useAbout, useClass } from '../../api/queries';
+import { useClass } from '../../api/queries';
 import { useChangeAddress } from '../../shared/address';
-import { useUnit, withUnit } from '../../shared/format';
-import { Mark } from '../../shared/mark';
-import { Said } from '../../shared/Said';
+import { useUnit } from '../../shared/format';
 import { Failed, Loading } from '../../shared/State';
 import { useHere } from '../frame';
 import { AttemptDock } from './AttemptDock';
 import styles from './Class.module.css';
 import { IncidentForm } from './IncidentForm';
 import { MeasurePanel } from './MeasurePanel';
-import { useServerNow } from './useServerNow';
-import type { Moment } from '../../api/time';
+import { Stations } from './Stations';
 import { sizeText } from '../../shared/targetText';
 
 /** The running class: one tap to a student, one to start, one for each fault seen. */
@@ -122,78 +118,5 @@ function RunningClass({ courseId, lessonId }: { courseId: number; lessonId: numb
       )}
       {writing && <IncidentForm view={data} student={station?.student} close={write.close} />}
     </>
-  );
-}
-
-function Stations({
-  view,
-  selected,
-  onSelect,
-}: {
-  view: Api['ClassView'];
-  selected: number | undefined;
-  onSelect: (student: number) => void;
-}) {
-  const [unit] = useUnit();
-  return (
-    <ul className={styles.stations} aria-label="Stations">
-      {view.stations.map((station) => {
-        const { student } = station;
-        return (
-          <li key={student.id}>
-            <button
-              type="button"
-              className={styles.station}
-              aria-pressed={student.id === selected}
-              data-paused={station.paused}
-              data-running={Boolean(station.running)}
-              onClick={() => onSelect(student.id)}
-            >
-              <span className={styles.head}>
-                <span className="mono">{student.station}</span>
-                <Sign station={station} />
-              </span>
-              <strong>{student.name}</strong>
-              <span className={styles.line}>
-                <State station={station} clearance={withUnit(student.clearance, unit)} />
-              </span>
-            </button>
-          </li>
-        );
-      })}
-    </ul>
-  );
-}
-
-function Sign({ station }: { station: Api['Station'] }) {
-  if (station.paused) return <Mark kind="stop" label />;
-  if (station.watch.some((reason) => reason.kind === 'allergy')) return <Mark kind="caution" label />;
-  if (station.watch.length > 0) return <Mark kind="watch" size={18} label />;
-  return null;
-}
-
-function State({ station, clearance }: { station: Api['Station']; clearance: string }) {
-  const about = useAbout();
-  const now = useServerNow(about.data?.now, Boolean(station.running));
-  if (station.running) return <Running since={station.running.started_at} now={now} />;
-  if (station.paused) return <>paused</>;
-  const last = station.attempts.at(-1);
-  if (last && last.samples.length === 0) return <>blind ten due</>;
-  if (last)
-    return (
-      <>
-        {station.attempts.length} {station.attempts.length === 1 ? 'attempt' : 'attempts'}
-      </>
-    );
-  return station.watch[0] ? <Said>{station.watch[0].words}</Said> : <>to {clearance}</>;
-}
-
-/** The clock of a running attempt. */
-export function Running({ since, now }: { since: Moment; now: number }) {
-  const seconds = Math.max(0, Math.floor((now - Date.parse(since)) / 1000));
-  return (
-    <span className="mono">
-      {Math.floor(seconds / 60)}:{String(seconds % 60).padStart(2, '0')}
-    </span>
   );
 }

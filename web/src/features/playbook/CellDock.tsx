@@ -9,7 +9,7 @@ import { capital, day } from '../../shared/format';
 import { Loading, Trouble } from '../../shared/State';
 import { useSaid } from '../../shared/Said';
 import { weighed } from './Fit';
-import { keyOf } from './MatrixView';
+import { keyOf } from './keyOf';
 import styles from './Playbook.module.css';
 import type { Selection } from './useAnswer';
 import { findingsOf, useAnswer } from './useAnswer';

@@ -11,14 +11,11 @@ import { Failed, Loading } from '../../shared/State';
 import { useSaid } from '../../shared/Said';
 import { CellDock } from './CellDock';
 import { FitGlyph } from './Fit';
+import { keyOf } from './keyOf';
 import styles from './Playbook.module.css';
 import { Versus } from './Versus';
 import { useUnit } from '../../shared/format';
 import { targetText } from '../../shared/targetText';
-
-/** A knife of the matrix, as it stands in the address. */
-export const keyOf = (knife: Api['MatrixKnife']) =>
-  `${knife.knife_type}/${knife.length}${knife.sharp ? '' : `/${knife.numbers.join()}`}`;
 
 /** The first cell to show: the best that fits. */
 function best(matrix: Api['Matrix']): [number, number] {

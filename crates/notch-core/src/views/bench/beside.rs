@@ -2,8 +2,11 @@
 
 use serde::{Deserialize, Serialize};
 
+use super::compare::more;
+use super::look::bench_view;
 use super::onion::{OnionQuestion, OnionView, onion_view};
-use super::{BenchQuestion, BenchView, BenchWay, BenchWayKind, bench_view};
+use super::question::BenchQuestion;
+use super::view::{BenchView, BenchWay, BenchWayKind};
 use crate::at_hand::AtHand;
 use crate::problem::Problem;
 use crate::text;
@@ -98,25 +101,6 @@ pub fn onions_beside(question: &OnionsQuestion, seed: u64) -> Result<OnionsBesid
         None => Vec::new(),
     };
     Ok(OnionsBeside { onions, differences })
-}
-
-/// `12 more strokes`, `as many strokes`.
-pub(super) fn more(number: i64, of: &str) -> String {
-    match number {
-        0 => format!("as many {of}"),
-        1.. => format!("{number} more {of}"),
-        _ => format!("{} fewer {of}", number.unsigned_abs()),
-    }
-}
-
-pub(super) fn less_or_more(grams: f64) -> Text {
-    if grams.abs() < 0.5 {
-        Text::from("as much")
-    } else if grams < 0.0 {
-        text![Grams(-grams), " less"]
-    } else {
-        text![Grams(grams), " more"]
-    }
 }
 
 fn signed(number: u64) -> i64 {

@@ -86,7 +86,7 @@ impl Feed<'_> {
             cut.form == CutForm::Cube && edge.is_some_and(|edge| (edge.get() - thick.get()).abs() < 0.02 * thick.get())
         };
         let (dice, _) = self.at_hand.taught().find(of_edge)?;
-        Some((dice, crate::geometry::times(long.get(), thick.get())))
+        Some((dice, crate::units::times(long.get(), thick.get())))
     }
 
     fn cube_volume(&self) -> f64 {

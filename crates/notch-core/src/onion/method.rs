@@ -1,0 +1,91 @@
+//! How a half is cut, and what can be wrong with it.
+
+use serde::{Deserialize, Serialize};
+use thiserror::Error;
+
+use crate::units::Millimetres;
+
+/// Most layers.
+pub const MAX_LAYERS: u8 = 40;
+
+/// Most level cuts.
+pub const MAX_LEVEL: u8 = 10;
+
+/// Most cuts.
+pub const MAX_CUTS: u8 = 60;
+
+/// Deepest point below the board that radial cuts aim at, in radii.
+pub const MAX_DEPTH: f64 = 100.0;
+
+/// Most unevenness of the steps: over it a scattered cut would often overtake its neighbour.
+pub const MAX_UNEVEN: f64 = 0.5;
+
+/// How the half is cut.
+#[derive(Clone, Copy, Debug, PartialEq, Serialize, Deserialize)]
+#[serde(tag = "kind", rename_all = "snake_case")]
+#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
+pub enum Method {
+    /// Verticals, evenly spaced.
+    Verticals,
+    /// Verticals, and level cuts evenly spaced.
+    Level {
+        /// Level cuts, 1 to 10.
+        level: u8,
+    },
+    /// Radial cuts to the centre of the board line, at even angles.
+    Centre,
+    /// Radial cuts that aim at a point below the board.
+    Below {
+        /// Depth of the point in radii, above 0 and up to 100.
+        depth: f64,
+    },
+    /// Verticals, and the last third turned onto its cut face and cut again.
+    Turned,
+    /// Crosswise half-rings first, then turned and cut across: the same cells as verticals, in
+    /// another order of work.
+    HalfRings,
+}
+
+/// Why an onion cannot be worked out.
+#[derive(Clone, Copy, Debug, PartialEq, Error)]
+pub enum OnionError {
+    /// A radius of nothing.
+    #[error("a radius of 0 mm has no pieces")]
+    NoSize,
+    /// Layers out of range.
+    #[error("{0} layers are out of range; allowed: 1 to {MAX_LAYERS}")]
+    Layers(u8),
+    /// Cuts out of range.
+    #[error("{0} cuts are out of range; allowed: 1 to {MAX_CUTS}")]
+    Cuts(u8),
+    /// Level cuts out of range.
+    #[error("{0} level cuts are out of range; allowed: 1 to {MAX_LEVEL}")]
+    Level(u8),
+    /// Aim depth out of range.
+    #[error("an aim depth of {0} radii is out of range; allowed: above 0, up to {MAX_DEPTH}")]
+    Depth(f64),
+    /// Steps too uneven.
+    #[error("steps uneven by {0} are out of range; allowed: 0 to {MAX_UNEVEN}")]
+    Uneven(f64),
+    /// A cut outside the half, or not to the right of the one before.
+    #[error("a cut at {0} of the width is out of place; allowed: above 0, below 1, each to the right of the one before")]
+    Place(f64),
+    /// Crosscuts too fine or none.
+    #[error("crosscuts {0} mm apart are out of range; allowed: 0.5 mm up to the radius")]
+    Crosscut(f64),
+}
+
+/// Checks what was asked of an onion.
+pub(super) fn check(radius: Millimetres, layers: u8, method: Method) -> Result<(), OnionError> {
+    if radius.get() <= 0.0 {
+        return Err(OnionError::NoSize);
+    }
+    if !(1..=MAX_LAYERS).contains(&layers) {
+        return Err(OnionError::Layers(layers));
+    }
+    match method {
+        Method::Level { level } if !(1..=MAX_LEVEL).contains(&level) => Err(OnionError::Level(level)),
+        Method::Below { depth } if !(depth > 0.0 && depth <= MAX_DEPTH) => Err(OnionError::Depth(depth)),
+        _ => Ok(()),
+    }
+}

@@ -1,0 +1,72 @@
+import type { Api } from '../../api/client';
+import { useAbout } from '../../api/queries';
+import { useUnit, withUnit } from '../../shared/format';
+import { Mark } from '../../shared/mark';
+import { Said } from '../../shared/Said';
+import styles from './Class.module.css';
+import { Running } from './Running';
+import { useServerNow } from './useServerNow';
+
+/** Everyone at their board, as the instructor sees the room. */
+export function Stations({
+  view,
+  selected,
+  onSelect,
+}: {
+  view: Api['ClassView'];
+  selected: number | undefined;
+  onSelect: (student: number) => void;
+}) {
+  const [unit] = useUnit();
+  return (
+    <ul className={styles.stations} aria-label="Stations">
+      {view.stations.map((station) => {
+        const { student } = station;
+        return (
+          <li key={student.id}>
+            <button
+              type="button"
+              className={styles.station}
+              aria-pressed={student.id === selected}
+              data-paused={station.paused}
+              data-running={Boolean(station.running)}
+              onClick={() => onSelect(student.id)}
+            >
+              <span className={styles.head}>
+                <span className="mono">{student.station}</span>
+                <Sign station={station} />
+              </span>
+              <strong>{student.name}</strong>
+              <span className={styles.line}>
+                <State station={station} clearance={withUnit(student.clearance, unit)} />
+              </span>
+            </button>
+          </li>
+        );
+      })}
+    </ul>
+  );
+}
+
+function Sign({ station }: { station: Api['Station'] }) {
+  if (station.paused) return <Mark kind="stop" label />;
+  if (station.watch.some((reason) => reason.kind === 'allergy')) return <Mark kind="caution" label />;
+  if (station.watch.length > 0) return <Mark kind="watch" size={18} label />;
+  return null;
+}
+
+function State({ station, clearance }: { station: Api['Station']; clearance: string }) {
+  const about = useAbout();
+  const now = useServerNow(about.data?.now, Boolean(station.running));
+  if (station.running) return <Running since={station.running.started_at} now={now} />;
+  if (station.paused) return <>paused</>;
+  const last = station.attempts.at(-1);
+  if (last && last.samples.length === 0) return <>blind ten due</>;
+  if (last)
+    return (
+      <>
+        {station.attempts.length} {station.attempts.length === 1 ? 'attempt' : 'attempts'}
+      </>
+    );
+  return station.watch[0] ? <Said>{station.watch[0].words}</Said> : <>to {clearance}</>;
+}
