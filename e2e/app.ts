@@ -2,7 +2,7 @@ import { test as base } from '@playwright/test';
 import type { Page } from '@playwright/test';
 import { spawn } from 'node:child_process';
 import type { ChildProcess } from 'node:child_process';
-import { mkdtempSync, rmSync } from 'node:fs';
+import { cpSync, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
@@ -16,7 +16,13 @@ export class App {
   readonly folder = mkdtempSync(join(tmpdir(), 'yard-notch-e2e-'));
   private process: ChildProcess | undefined;
 
-  constructor(private readonly demo: boolean) {}
+  /** With the demo school, copied from a folder where it was built; otherwise with nothing. */
+  constructor(
+    private readonly demo: boolean,
+    built?: string,
+  ) {
+    if (built) cpSync(built, this.folder, { recursive: true });
+  }
 
   async start(): Promise<void> {
     const options = [
@@ -54,10 +60,32 @@ export class App {
   }
 }
 
-/** Each test has its own program: `app` with the demo school, `empty` with nothing. */
-export const test = base.extend<{ app: App; empty: App }>({
-  app: async ({}, use) => {
-    const app = new App(true);
+/**
+ * `app` is a program of the test's own with the demo school, `empty` one with nothing. Tests that change
+ * nothing share one, `shown`. The demo school is built once for all of them.
+ */
+export const test = base.extend<{ app: App; empty: App }, { built: string; shown: App }>({
+  built: [
+    async ({}, use) => {
+      const app = new App(true);
+      await app.start();
+      await app.stop();
+      await use(app.folder);
+      await app.close();
+    },
+    { scope: 'worker' },
+  ],
+  shown: [
+    async ({ built }, use) => {
+      const app = new App(true, built);
+      await app.start();
+      await use(app);
+      await app.close();
+    },
+    { scope: 'worker' },
+  ],
+  app: async ({ built }, use) => {
+    const app = new App(true, built);
     await app.start();
     await use(app);
     await app.close();

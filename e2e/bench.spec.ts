@@ -58,8 +58,8 @@ test('a size and a way that were tried are pinned, and changed in Plan', async (
   await expect(change.getByRole('heading', { name: /Julienne of carrot/ })).toContainText('3.2 × 6 × 50 mm');
 });
 
-test('a blade that leans 5° scatters the widths', async ({ page, app }) => {
-  await page.goto(`${app.url}/courses/1/bench`);
+test('a blade that leans 5° scatters the widths', async ({ page, shown }) => {
+  await page.goto(`${shown.url}/courses/1/bench`);
   const errors = page.getByRole('region', { name: 'The first cut decides' });
   await expect(errors).toContainText('100 % of the pieces have all three sides inside');
   await page.getByLabel('The blade leans').fill('5');
@@ -70,9 +70,9 @@ test('a blade that leans 5° scatters the widths', async ({ page, app }) => {
 
 test('the aim depth is dragged and the figures follow; the best small dice is chosen in 20 strokes', async ({
   page,
-  app,
+  shown,
 }) => {
-  await page.goto(`${app.url}/courses/1/bench?view=onion&method=below`);
+  await page.goto(`${shown.url}/courses/1/bench?view=onion&method=below`);
   const cells = page.getByRole('img', { name: /cells$/ });
   await expect(cells).toBeVisible();
   const wanted = page.getByRole('term').filter({ hasText: 'of the wanted size' }).locator('..');
@@ -91,17 +91,17 @@ test('the aim depth is dragged and the figures follow; the best small dice is ch
   await expect(page).toHaveURL(/method=verticals/);
 });
 
-test('an onion of 60 layers is refused at its field', async ({ page, app }) => {
-  await page.goto(`${app.url}/courses/1/bench?view=onion`);
+test('an onion of 60 layers is refused at its field', async ({ page, shown }) => {
+  await page.goto(`${shown.url}/courses/1/bench?view=onion`);
   await page.getByRole('textbox', { name: 'Layers' }).fill('60');
   await expect(page.getByText('Layers: “60” is out of range. Allowed: 1 to 40.').first()).toBeVisible();
 });
 
 test('the chain is stepped through with its motion, part of the blade and cautions, and turned', async ({
   page,
-  app,
+  shown,
 }) => {
-  await page.goto(`${app.url}/courses/1/bench?food=carrot&cut=brunoise&step=0`);
+  await page.goto(`${shown.url}/courses/1/bench?food=carrot&cut=brunoise&step=0`);
   const chain = page.getByRole('region', { name: 'The chain, step by step' });
   await expect(chain.getByRole('status')).toContainText('Trim both ends.');
   await expect(chain.getByRole('status')).toContainText('Rolls.');
@@ -130,8 +130,8 @@ test('the chain is stepped through with its motion, part of the blade and cautio
   await expect(page).toHaveURL(/way=flat_first/);
 });
 
-test('another knife is laid beside the food, and a refused one says why', async ({ page, app }) => {
-  await page.goto(`${app.url}/courses/1/bench?food=potato&cut=batonnet`);
+test('another knife is laid beside the food, and a refused one says why', async ({ page, shown }) => {
+  await page.goto(`${shown.url}/courses/1/bench?food=potato&cut=batonnet`);
   const chain = page.getByRole('region', { name: 'The chain, step by step' });
   await pick(page, 'Knife', /^Serrated 2.*refused/);
   await expect(chain.getByText(/skates|teeth|Teeth/).first()).toBeVisible();
@@ -140,9 +140,9 @@ test('another knife is laid beside the food, and a refused one says why', async 
 
 test('two sizes stand beside each other with the difference said, and are put away', async ({
   page,
-  app,
+  shown,
 }) => {
-  await page.goto(`${app.url}/courses/1/bench?food=potato&cut=batonnet`);
+  await page.goto(`${shown.url}/courses/1/bench?food=potato&cut=batonnet`);
   await page.getByRole('button', { name: 'Keep beside' }).click();
   const beside = page.getByRole('region', { name: 'Side by side' });
   await expect(beside).toContainText('as many pieces');
@@ -159,9 +159,9 @@ test('two sizes stand beside each other with the difference said, and are put aw
 
 test('sticks go on to cubes, the rest is weighed by use, and a price is reckoned with', async ({
   page,
-  app,
+  shown,
 }) => {
-  await page.goto(`${app.url}/courses/1/bench`);
+  await page.goto(`${shown.url}/courses/1/bench`);
   await page.getByLabel('Of these, on to brunoise').fill('10');
   const products = page.getByRole('table', { name: 'What becomes of it' });
   await expect(products).toContainText('10 of the sticks, 15 from each');
@@ -174,8 +174,8 @@ test('sticks go on to cubes, the rest is weighed by use, and a price is reckoned
   await expect(page.getByText(/A kilogram costs: “2000” is out of range/).first()).toBeVisible();
 });
 
-test('a food is small, large, measured and peeled', async ({ page, app }) => {
-  await page.goto(`${app.url}/courses/1/bench?food=potato&cut=medium_dice`);
+test('a food is small, large, measured and peeled', async ({ page, shown }) => {
+  await page.goto(`${shown.url}/courses/1/bench?food=potato&cut=medium_dice`);
   const pieces = page
     .getByRole('term')
     .filter({ hasText: /^pieces$/ })
@@ -200,22 +200,22 @@ test('a food is small, large, measured and peeled', async ({ page, app }) => {
   await expect(page).toHaveURL(/measured=95%2C80%2C60/);
 });
 
-test('cuts without blocks have their own figures', async ({ page, app }) => {
+test('cuts without blocks have their own figures', async ({ page, shown }) => {
   const figures = page.getByRole('region', { name: 'Figures of this cut' });
-  await page.goto(`${app.url}/courses/1/bench?food=cucumber&cut=bias_coins`);
+  await page.goto(`${shown.url}/courses/1/bench?food=cucumber&cut=bias_coins`);
   await expect(figures).toContainText('64 mm');
-  await page.goto(`${app.url}/courses/1/bench?food=lemon&cut=wedges&wedges=6`);
+  await page.goto(`${shown.url}/courses/1/bench?food=lemon&cut=wedges&wedges=6`);
   await expect(figures).toContainText('60°');
   await page.getByRole('textbox', { name: 'Wedges' }).fill('7');
   await expect(page.getByText(/“7” cannot be cut by halves/).first()).toBeVisible();
-  await page.goto(`${app.url}/courses/1/bench?food=parsley&cut=mince`);
+  await page.goto(`${shown.url}/courses/1/bench?food=parsley&cut=mince`);
   await expect(figures).toContainText('passes');
-  await page.goto(`${app.url}/courses/1/bench?food=carrot&cut=turned`);
+  await page.goto(`${shown.url}/courses/1/bench?food=carrot&cut=turned`);
   await expect(figures).toContainText('falls off');
 });
 
-test('a student card has the piece at true size and prints without the rest', async ({ page, app }) => {
-  await page.goto(`${app.url}/courses/1/bench`);
+test('a student card has the piece at true size and prints without the rest', async ({ page, shown }) => {
+  await page.goto(`${shown.url}/courses/1/bench`);
   await page.getByRole('link', { name: 'Student card' }).click();
   const card = page.getByRole('article', { name: 'Student card' });
   await expect(card).toContainText('Julienne of carrot');
@@ -234,9 +234,9 @@ test('a student card has the piece at true size and prints without the rest', as
 
 test('a cut of an onion is put elsewhere by hand, a leek is looked at, onions stand side by side', async ({
   page,
-  app,
+  shown,
 }) => {
-  await page.goto(`${app.url}/courses/1/bench?view=onion&cuts=5`);
+  await page.goto(`${shown.url}/courses/1/bench?view=onion&cuts=5`);
   const spread = page.getByRole('term').filter({ hasText: 'spread (CV)' }).locator('..');
   const before = await spread.textContent();
   const third = page.getByRole('slider', { name: 'Cut 3' });
@@ -259,8 +259,8 @@ test('a cut of an onion is put elsewhere by hand, a leek is looked at, onions st
   await expect(page.getByRole('complementary')).toContainText('The half leek');
 });
 
-test('lengths are in inches at one key', async ({ page, app }) => {
-  await page.goto(`${app.url}/courses/1/bench`);
+test('lengths are in inches at one key', async ({ page, shown }) => {
+  await page.goto(`${shown.url}/courses/1/bench`);
   await expect(page.getByText('3.2 × 3.2 × 50 mm')).toBeVisible();
   await page.keyboard.press('i');
   await expect(page.getByText('1/8 × 1/8 × 2 in')).toBeVisible();
@@ -279,9 +279,9 @@ test('lengths are in inches at one key', async ({ page, app }) => {
 
 test('a celery stalk is cut in strips around its hollow, a leek in sticks of its layers', async ({
   page,
-  app,
+  shown,
 }) => {
-  await page.goto(`${app.url}/courses/1/bench?food=celery&cut=julienne`);
+  await page.goto(`${shown.url}/courses/1/bench?food=celery&cut=julienne`);
   const strips = page.getByRole('region', { name: 'Strips square to the wall' });
   // Eight strips of two sticks, in four lengths of 50 mm.
   await expect(strips).toContainText('64');
@@ -291,15 +291,18 @@ test('a celery stalk is cut in strips around its hollow, a leek in sticks of its
   await page.getByText('Measured, peeled').click();
   await page.getByLabel('Wall, mm').fill('16');
   await expect(page.getByText(/Wall: 16 mm is out of range.*half the width/i).first()).toBeVisible();
-  await page.goto(`${app.url}/courses/1/bench?food=leek&cut=julienne`);
+  await page.goto(`${shown.url}/courses/1/bench?food=leek&cut=julienne`);
   await expect(page.getByRole('region', { name: 'Halved, layers laid flat' })).toContainText('396');
   await expect(page.getByRole('region', { name: 'Figures of this cut' })).toContainText('2.2 mm');
   await page.getByRole('button', { name: 'Layers laid flat' }).click();
   await expect(page.getByText(/pressed flat with the inside up; each length opens to 8/)).toBeVisible();
 });
 
-test('what is dragged is in the address when the hand rests, and nothing piles up', async ({ page, app }) => {
-  await page.goto(`${app.url}/courses/1/bench?view=onion&method=below`);
+test('what is dragged is in the address when the hand rests, and nothing piles up', async ({
+  page,
+  shown,
+}) => {
+  await page.goto(`${shown.url}/courses/1/bench?view=onion&method=below`);
   const slider = page.getByRole('slider', { name: 'Aim below the board' });
   await slider.focus();
   let open = 0;

@@ -45,9 +45,9 @@ async function open(page: Page, url: string, heading: RegExp | string) {
 for (const scheme of ['light', 'dark'] as const) {
   for (const [name, path, heading] of VIEWS) {
     const when = scheme === 'light' ? 'by day' : 'in the evening';
-    test(`${name} passes the accessibility check ${when}`, async ({ page, app }) => {
+    test(`${name} passes the accessibility check ${when}`, async ({ page, shown }) => {
       await page.addInitScript((value) => localStorage.setItem('mantine-color-scheme-value', value), scheme);
-      await open(page, app.url + path, heading);
+      await open(page, shown.url + path, heading);
       const { violations } = await new AxeBuilder({ page })
         .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'])
         .analyze();
@@ -64,11 +64,11 @@ for (const scheme of ['light', 'dark'] as const) {
 }
 
 for (const width of [390, 1024]) {
-  test(`no view is cut off at ${width} px`, async ({ page, app }) => {
+  test(`no view is cut off at ${width} px`, async ({ page, shown }) => {
     test.setTimeout(150_000);
     await page.setViewportSize({ width, height: 800 });
     for (const [name, path, heading] of VIEWS) {
-      await open(page, app.url + path, heading);
+      await open(page, shown.url + path, heading);
       const over = await page.evaluate(
         () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
       );
@@ -77,24 +77,24 @@ for (const width of [390, 1024]) {
   });
 }
 
-test('nothing is asked of any other machine, and no policy is broken', async ({ page, app }) => {
+test('nothing is asked of any other machine, and no policy is broken', async ({ page, shown }) => {
   const elsewhere: string[] = [];
   const said: string[] = [];
   page.on('request', (request) => {
-    if (!request.url().startsWith(app.url) && !request.url().startsWith('data:'))
+    if (!request.url().startsWith(shown.url) && !request.url().startsWith('data:'))
       elsewhere.push(request.url());
   });
   page.on('console', (message) => {
     if (message.type() === 'error') said.push(message.text());
   });
   page.on('pageerror', (error) => said.push(String(error)));
-  for (const [, path, heading] of VIEWS) await open(page, app.url + path, heading);
+  for (const [, path, heading] of VIEWS) await open(page, shown.url + path, heading);
   expect(elsewhere).toEqual([]);
   expect(said).toEqual([]);
 });
 
-test('the page itself is reached with a strict policy and no store', async ({ request, app }) => {
-  const answer = await request.get(`${app.url}/courses/1/yard`);
+test('the page itself is reached with a strict policy and no store', async ({ request, shown }) => {
+  const answer = await request.get(`${shown.url}/courses/1/yard`);
   const policy = answer.headers()['content-security-policy'] ?? '';
   expect(policy).toContain("default-src 'none'");
   expect(policy).not.toContain('unsafe');

@@ -2125,6 +2125,15 @@ export interface components {
         Degrees: number;
         /** @description A signed difference of lengths in millimetres. */
         Deviation: number;
+        /** @description One thing the figures say. */
+        Diagnosis: {
+            /** @description The cue, for the student. */
+            cue: string;
+            /** @description Id of the diagnosis, e.g. `too_thick`. */
+            id: string;
+            /** @description What is going wrong, for the instructor, with the figures. */
+            words: components["schemas"]["Text"];
+        };
         /** @description A field in which a school's own value differs from the shipped one. */
         Difference: {
             /** @description Where, e.g. `cuts · julienne · thickness · size`. */
@@ -4021,15 +4030,6 @@ export interface components {
          * @enum {string}
          */
         SampleCustom: "blind_ten" | "best_four";
-        /** @description One thing the figures say. */
-        Say: {
-            /** @description The cue, for the student. */
-            cue: string;
-            /** @description Id of the diagnosis, e.g. `too_thick`. */
-            id: string;
-            /** @description What is going wrong, for the instructor, with the figures. */
-            words: components["schemas"]["Text"];
-        };
         /** @description What the section shows. */
         SectionDrawing: {
             /** @description Outside. */
@@ -4652,7 +4652,7 @@ export interface components {
             /** @description For each piece, whether it is inside. */
             piece_inside: boolean[];
             /** @description What the figures say, the most telling first. */
-            says: components["schemas"]["Say"][];
+            says: components["schemas"]["Diagnosis"][];
             /** @description Figures of each side that was measured and has a target. */
             sides: components["schemas"]["SideFigures"][];
             taper?: components["schemas"]["TaperFigures"] | null;
