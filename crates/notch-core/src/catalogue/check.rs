@@ -166,11 +166,21 @@ fn check_standards(catalogue: &Catalogue, mistakes: &mut Mistakes) {
         let sound = tolerance.share > 0.0 && tolerance.share < 1.0 && tolerance.even_cv > 0.0;
         mistakes.unless(sound, || format!("tolerance {}", tolerance.id));
     }
+    for cut in &catalogue.cuts {
+        mistakes.unless(cut.form.family() == cut.family, || {
+            format!("cut {}: a {:?} is no cut of the family {:?}", cut.id, cut.form, cut.family)
+        });
+    }
     for strand in super::Strand::ALL {
         let mut rungs: Vec<u8> = catalogue.cuts.iter().filter(|c| c.strand == Some(strand)).map(|c| c.rung).collect();
         rungs.sort_unstable();
         let expected: Vec<u8> = (1..=rungs.len()).map(|rung| u8::try_from(rung).unwrap_or(u8::MAX)).collect();
-        mistakes.unless(!rungs.is_empty() && rungs == expected, || format!("strand {}: rungs are not 1, 2, 3…", strand.name()));
+        mistakes.unless(!rungs.is_empty() && rungs == expected, || {
+            format!(
+                "strand {}: its cuts stand on rungs {rungs:?}; each needs one of its own, from 1 without a gap",
+                strand.name()
+            )
+        });
     }
     for cut in &catalogue.cuts {
         mistakes
@@ -230,6 +240,10 @@ fn check_progress(catalogue: &Catalogue, mistakes: &mut Mistakes) {
         && progress.paced_factor >= 1.0
         && progress.held_days >= 1;
     mistakes.unless(sound, || "progress: a threshold is out of range".to_owned());
+    let special = progress.ladder.iter().position(|rung| rung.special);
+    mistakes.unless(special.is_none_or(|place| place + 1 == progress.ladder.len()), || {
+        "progress: the special clearance is not the last rung of the ladder".to_owned()
+    });
     mistakes
         .unless(!progress.ladder.is_empty() && progress.ladder.windows(2).all(|pair| pair[0].length < pair[1].length), || {
             "progress: the ladder does not rise".to_owned()
