@@ -1,6 +1,7 @@
 // @vitest-environment jsdom
 import { act, renderHook } from '@testing-library/react';
-import { BrowserRouter } from 'react-router';
+import { BrowserRouter, Router } from 'react-router';
+import type { Navigator } from 'react-router';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { useAddress, useChangeAddress } from './address';
 
@@ -31,6 +32,38 @@ describe('an address that is dragged', () => {
     act(() => void vi.advanceTimersByTime(400));
     expect(writes).toHaveBeenCalledTimes(1);
     expect(window.location.search).toBe('?food=carrot&depth=4');
+  });
+
+  it('is not put back by an address of its own that is drawn late, as on a slow machine', () => {
+    vi.useFakeTimers();
+    const sent: string[] = [];
+    const navigator: Navigator = {
+      createHref: String,
+      go: () => undefined,
+      push: () => undefined,
+      replace: (to) => void sent.push(typeof to === 'string' ? to : (to.search ?? '')),
+    };
+    let search = '?food=carrot';
+    const wrapper = ({ children }: { children: React.ReactNode }) => (
+      <Router location={{ pathname: '/bench', search }} navigator={navigator}>
+        {children}
+      </Router>
+    );
+    const { result, rerender } = renderHook(useAddress, { wrapper });
+    const drag = (depth: number) => {
+      act(() => result.current.change({ depth }));
+      act(() => void vi.advanceTimersByTime(400));
+    };
+    drag(1);
+    drag(2);
+    for (const late of sent) {
+      search = late;
+      rerender();
+      expect(result.current.number('depth', 0)).toBe(2);
+    }
+    search = '?food=potato';
+    rerender();
+    expect(result.current.word('food', ''), 'a link is followed').toBe('potato');
   });
 
   it('follows an address that is changed from elsewhere', () => {
