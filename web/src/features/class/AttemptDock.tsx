@@ -98,30 +98,14 @@ export function AttemptDock({ view, station, exercise, onNext }: Props) {
           </Button>
         </div>
       ) : (
-        <div className="tight">
-          <Select
-            label="Knife in hand"
-            data={ordered.map((k) => ({ value: String(k.id), label: k.name }))}
-            value={knife}
-            onChange={setChosen}
-            allowDeselect={false}
-            error={
-              ordered.length === 0
-                ? 'No knife on the rack that fits, is sharp, free and within this student’s clearance.'
-                : undefined
-            }
-          />
-          <Button
-            size="md"
-            h={48}
-            onClick={toggle}
-            disabled={!knife}
-            loading={start.isPending}
-            rightSection={<kbd>s</kbd>}
-          >
-            {station.attempts.length > 0 ? 'Start another attempt' : 'Start the attempt'}
-          </Button>
-        </div>
+        <Begin
+          knives={ordered}
+          knife={knife}
+          again={station.attempts.length > 0}
+          pending={start.isPending}
+          onKnife={setChosen}
+          onStart={toggle}
+        />
       )}
       <Trouble error={start.error ?? stop.error} />
       {latest ? (
@@ -133,6 +117,45 @@ export function AttemptDock({ view, station, exercise, onNext }: Props) {
         {view.first_aid} {view.disclaimer}
       </Disclaimer>
     </Dock>
+  );
+}
+
+interface BeginProps {
+  knives: Api['ClassKnife'][];
+  knife: string | null;
+  again: boolean;
+  pending: boolean;
+  onKnife: (knife: string | null) => void;
+  onStart: () => void;
+}
+
+/** Which knife the student takes, and the start. */
+function Begin({ knives, knife, again, pending, onKnife, onStart }: BeginProps) {
+  return (
+    <div className="tight">
+      <Select
+        label="Knife in hand"
+        data={knives.map((k) => ({ value: String(k.id), label: k.name }))}
+        value={knife}
+        onChange={onKnife}
+        allowDeselect={false}
+        error={
+          knives.length === 0
+            ? 'No knife on the rack that fits, is sharp, free and within this student’s clearance.'
+            : undefined
+        }
+      />
+      <Button
+        size="md"
+        h={48}
+        onClick={onStart}
+        disabled={!knife}
+        loading={pending}
+        rightSection={<kbd>s</kbd>}
+      >
+        {again ? 'Start another attempt' : 'Start the attempt'}
+      </Button>
+    </div>
   );
 }
 

@@ -38,7 +38,6 @@ const PACES = [
 
 /** A course's choices: of one that is there, or of a new one. */
 export function CourseForm({ course }: { course?: Api['Course'] }) {
-  const catalogue = useCatalogue();
   const about = useAbout();
   const navigate = useNavigate();
   const [drafted, setFields] = useState<Fields>(() => (course ? fieldsOf(course) : empty));
@@ -80,41 +79,7 @@ export function CourseForm({ course }: { course?: Api['Course'] }) {
         {text('name', 'Name of the course')}
         {text('school', 'School')}
         {text('place', 'Kitchen')}
-        <Select
-          label="For"
-          allowDeselect={false}
-          data={[
-            { value: 'adult', label: 'Trainees and adults' },
-            { value: 'child', label: 'Children: bridge first, blades to 130 mm' },
-          ]}
-          value={fields.age_band}
-          onChange={(value) => value && change({ age_band: value as Api['AgeBand'] })}
-        />
-        <Select
-          label="Pace"
-          allowDeselect={false}
-          data={PACES}
-          value={fields.pace}
-          onChange={(value) => value && change({ pace: value as Api['Pace'] })}
-        />
-        <Select
-          label="Sizes"
-          description={catalogue.data?.sets.find((s) => s.id === fields.standard_set)?.why}
-          allowDeselect={false}
-          data={(catalogue.data?.sets ?? []).map((s) => ({ value: s.id, label: capital(s.name) }))}
-          value={fields.standard_set}
-          onChange={(value) => value && change({ standard_set: value })}
-        />
-        <Select
-          label="Exactness"
-          allowDeselect={false}
-          data={(catalogue.data?.tolerances ?? []).map((t) => ({
-            value: t.id,
-            label: `${capital(t.name)}, ±${Math.round(t.share * 100)} % but at least ±${t.floor} mm`,
-          }))}
-          value={fields.tolerance}
-          onChange={(value) => value && change({ tolerance: value })}
-        />
+        <Whom fields={fields} change={change} />
         <NumberInput
           label="Minutes of a lesson"
           withAsterisk
@@ -129,28 +94,7 @@ export function CourseForm({ course }: { course?: Api['Course'] }) {
           onChange={(v) => change({ boards: Math.max(0, Math.min(65535, Math.round(Number(v)))) })}
           error={problem?.at('/boards')}
         />
-        <Select
-          label="Boards are of"
-          allowDeselect={false}
-          data={(catalogue.data?.boards ?? []).map((b) => ({
-            value: b.value,
-            label: b.allowed ? capital(b.name) : `${capital(b.name)}: never`,
-            disabled: !b.allowed,
-          }))}
-          value={fields.board_material}
-          onChange={(value) => value && change({ board_material: value as Api['BoardMaterial'] })}
-          error={problem?.at('/board_material')}
-        />
-        <Select
-          label="Time zone"
-          searchable
-          allowDeselect={false}
-          limit={40}
-          data={catalogue.data?.time_zones ?? (fields.time_zone ? [fields.time_zone] : [])}
-          value={fields.time_zone}
-          onChange={(value) => value && change({ time_zone: value })}
-          error={problem?.at('/time_zone')}
-        />
+        <Where fields={fields} change={change} problem={problem} />
       </SimpleGrid>
       {course && (
         <p className="quiet">
@@ -168,5 +112,85 @@ export function CourseForm({ course }: { course?: Api['Course'] }) {
         {save.error && !problem?.document.problems.length && <Trouble error={save.error} />}
       </div>
     </form>
+  );
+}
+
+interface ChoiceProps {
+  fields: Fields;
+  change: (next: Partial<Fields>) => void;
+}
+
+/** Whom it is for, at which pace, and how exactly they work. */
+function Whom({ fields, change }: ChoiceProps) {
+  const catalogue = useCatalogue();
+  return (
+    <>
+      <Select
+        label="For"
+        allowDeselect={false}
+        data={[
+          { value: 'adult', label: 'Trainees and adults' },
+          { value: 'child', label: 'Children: bridge first, blades to 130 mm' },
+        ]}
+        value={fields.age_band}
+        onChange={(value) => value && change({ age_band: value as Api['AgeBand'] })}
+      />
+      <Select
+        label="Pace"
+        allowDeselect={false}
+        data={PACES}
+        value={fields.pace}
+        onChange={(value) => value && change({ pace: value as Api['Pace'] })}
+      />
+      <Select
+        label="Sizes"
+        description={catalogue.data?.sets.find((s) => s.id === fields.standard_set)?.why}
+        allowDeselect={false}
+        data={(catalogue.data?.sets ?? []).map((s) => ({ value: s.id, label: capital(s.name) }))}
+        value={fields.standard_set}
+        onChange={(value) => value && change({ standard_set: value })}
+      />
+      <Select
+        label="Exactness"
+        allowDeselect={false}
+        data={(catalogue.data?.tolerances ?? []).map((t) => ({
+          value: t.id,
+          label: `${capital(t.name)}, ±${Math.round(t.share * 100)} % but at least ±${t.floor} mm`,
+        }))}
+        value={fields.tolerance}
+        onChange={(value) => value && change({ tolerance: value })}
+      />
+    </>
+  );
+}
+
+/** What is cut on, and by whose clock. */
+function Where({ fields, change, problem }: ChoiceProps & { problem: ApiProblem | undefined }) {
+  const catalogue = useCatalogue();
+  return (
+    <>
+      <Select
+        label="Boards are of"
+        allowDeselect={false}
+        data={(catalogue.data?.boards ?? []).map((b) => ({
+          value: b.value,
+          label: b.allowed ? capital(b.name) : `${capital(b.name)}: never`,
+          disabled: !b.allowed,
+        }))}
+        value={fields.board_material}
+        onChange={(value) => value && change({ board_material: value as Api['BoardMaterial'] })}
+        error={problem?.at('/board_material')}
+      />
+      <Select
+        label="Time zone"
+        searchable
+        allowDeselect={false}
+        limit={40}
+        data={catalogue.data?.time_zones ?? (fields.time_zone ? [fields.time_zone] : [])}
+        value={fields.time_zone}
+        onChange={(value) => value && change({ time_zone: value })}
+        error={problem?.at('/time_zone')}
+      />
+    </>
   );
 }

@@ -67,6 +67,108 @@ function useDraft(plan: Api['PlanView']) {
   return { draft, rule, change, drop: () => setDraft(undefined), problem: draft ? laid.error : null };
 }
 
+interface WaysProps {
+  rule: Api['TimeRule'];
+  /** Something else is the main choice. */
+  plain: boolean;
+  onTake: (segments: Api['StoredSegment'][]) => void;
+}
+
+/** How a lesson that is too long fits again. */
+function WaysOut({ rule, plain, onTake }: WaysProps) {
+  return rule.ways_out.map((way) => (
+    <Button
+      key={way.words}
+      variant={plain ? 'default' : 'light'}
+      onClick={() =>
+        onTake(rule.segments.map((s, i) => ({ ...asStored(s), minutes: way.minutes[i] ?? s.minutes })))
+      }
+    >
+      {way.words}
+    </Button>
+  ));
+}
+
+type Opened = 'this' | 'new' | undefined;
+
+function LessonButtons({ open, onOpen }: { open: Opened; onOpen: (open: Opened) => void }) {
+  return (
+    <div className="row">
+      <Button variant="default" onClick={() => onOpen(open === 'this' ? undefined : 'this')}>
+        Title and time…
+      </Button>
+      <Button variant="default" onClick={() => onOpen(open === 'new' ? undefined : 'new')}>
+        New lesson…
+      </Button>
+    </div>
+  );
+}
+
+interface ExercisesProps {
+  plan: Api['PlanView'];
+  search: URLSearchParams;
+  editing: boolean;
+  selected: number | undefined;
+  onAdvice: (advice: Api['Advice'] | undefined) => void;
+  select: (next: Record<string, string>) => void;
+}
+
+/** The exercises of the lesson, one of them open, and a place for the next. */
+function Exercises({ plan, search, editing, selected, onAdvice, select }: ExercisesProps) {
+  const adding = search.has('add');
+  return (
+    <>
+      {plan.exercises.map((planned) =>
+        editing && planned.exercise.id === selected ? (
+          <ExerciseEditor
+            key={planned.exercise.id}
+            plan={plan}
+            exercise={planned.exercise}
+            onAdvice={onAdvice}
+            done={() => select({})}
+          />
+        ) : (
+          <ExerciseCard
+            key={planned.exercise.id}
+            planned={planned}
+            selected={!adding && planned.exercise.id === selected}
+            onSelect={() => select({ exercise: String(planned.exercise.id) })}
+            onEdit={() => select({ exercise: String(planned.exercise.id), edit: '1' })}
+          />
+        ),
+      )}
+      {adding ? (
+        <ExerciseEditor
+          key={`${search.get('food')} ${search.get('cut')} ${search.get('knife')}`}
+          plan={plan}
+          food={search.get('food')}
+          cut={search.get('cut')}
+          knife={search.get('knife')}
+          amount={search.get('amount')}
+          making={makingOf(search)}
+          onAdvice={onAdvice}
+          done={() => select({})}
+        />
+      ) : (
+        <div>
+          {plan.exercises.length === 0 && (
+            <p style={{ marginBottom: 8 }}>
+              No exercise yet: choose a food and a cut, and the knife, grip and minutes follow.
+            </p>
+          )}
+          <Button
+            variant={plan.exercises.length === 0 ? 'filled' : 'default'}
+            onClick={() => select({ add: '1' })}
+            rightSection={<kbd>n</kbd>}
+          >
+            Add an exercise
+          </Button>
+        </div>
+      )}
+    </>
+  );
+}
+
 function LessonPlan({ courseId, plan }: { courseId: number; plan: Api['PlanView'] }) {
   const [search, setSearch] = useSearchParams();
   const [shown, setShown] = useState<Api['Advice']>();
@@ -95,7 +197,6 @@ function LessonPlan({ courseId, plan }: { courseId: number; plan: Api['PlanView'
     { onSuccess: drop },
   );
   const segments = (draft?.segments ?? plan.lesson.segments) as Api['StoredSegment'][];
-  const done = () => select({});
   return (
     <>
       <main className={styles.work}>
@@ -149,31 +250,9 @@ function LessonPlan({ courseId, plan }: { courseId: number; plan: Api['PlanView'
                 </Button>
               </>
             )}
-            {rule.ways_out.map((way) => (
-              <Button
-                key={way.words}
-                variant={draft ? 'default' : 'light'}
-                onClick={() =>
-                  change(
-                    rule.segments.map((s, i) => ({ ...asStored(s), minutes: way.minutes[i] ?? s.minutes })),
-                  )
-                }
-              >
-                {way.words}
-              </Button>
-            ))}
+            <WaysOut rule={rule} plain={Boolean(draft)} onTake={change} />
           </div>
-          <div className="row">
-            <Button
-              variant="default"
-              onClick={() => setEditLesson(editLesson === 'this' ? undefined : 'this')}
-            >
-              Title and time…
-            </Button>
-            <Button variant="default" onClick={() => setEditLesson(editLesson === 'new' ? undefined : 'new')}>
-              New lesson…
-            </Button>
-          </div>
+          <LessonButtons open={editLesson} onOpen={setEditLesson} />
         </div>
         <Trouble error={save.error ?? problem} />
         {!Number.isNaN(segment) && rule.segments[segment] && (
@@ -194,53 +273,14 @@ function LessonPlan({ courseId, plan }: { courseId: number; plan: Api['PlanView'
             }
           />
         )}
-        {plan.exercises.map((planned) =>
-          editing && planned.exercise.id === selected ? (
-            <ExerciseEditor
-              key={planned.exercise.id}
-              plan={plan}
-              exercise={planned.exercise}
-              onAdvice={setShown}
-              done={done}
-            />
-          ) : (
-            <ExerciseCard
-              key={planned.exercise.id}
-              planned={planned}
-              selected={!adding && planned.exercise.id === current?.exercise.id}
-              onSelect={() => select({ exercise: String(planned.exercise.id) })}
-              onEdit={() => select({ exercise: String(planned.exercise.id), edit: '1' })}
-            />
-          ),
-        )}
-        {adding ? (
-          <ExerciseEditor
-            key={`${search.get('food')} ${search.get('cut')} ${search.get('knife')}`}
-            plan={plan}
-            food={search.get('food')}
-            cut={search.get('cut')}
-            knife={search.get('knife')}
-            amount={search.get('amount')}
-            making={makingOf(search)}
-            onAdvice={setShown}
-            done={done}
-          />
-        ) : (
-          <div>
-            {plan.exercises.length === 0 && (
-              <p style={{ marginBottom: 8 }}>
-                No exercise yet: choose a food and a cut, and the knife, grip and minutes follow.
-              </p>
-            )}
-            <Button
-              variant={plan.exercises.length === 0 ? 'filled' : 'default'}
-              onClick={() => select({ add: '1' })}
-              rightSection={<kbd>n</kbd>}
-            >
-              Add an exercise
-            </Button>
-          </div>
-        )}
+        <Exercises
+          plan={plan}
+          search={search}
+          editing={Boolean(editing)}
+          selected={current?.exercise.id}
+          onAdvice={setShown}
+          select={select}
+        />
       </main>
       {adding || editing ? (
         <AdviceDock advice={shown} disclaimer={plan.disclaimer} />

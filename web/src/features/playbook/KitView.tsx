@@ -105,30 +105,14 @@ function Kit({ courseId, options, tabs }: Props) {
             <fieldset className={styles.question}>
               <legend>Knives to choose from</legend>
               {options.knives.map((knife) => (
-                <div key={knife.knife_type} className="row" style={{ clear: 'both', flexWrap: 'nowrap' }}>
-                  <Checkbox
-                    style={{ flex: 1 }}
-                    label={`${knife.name}${knife.on_rack > 0 ? ` · ${knife.on_rack} on the rack` : ''}`}
-                    checked={!without.includes(knife.knife_type)}
-                    onChange={() => setWithout((now) => toggle(now, knife.knife_type))}
-                  />
-                  {goal === 'cheapest' && (
-                    <NumberInput
-                      size="xs"
-                      w={84}
-                      min={0}
-                      aria-label={`Cost of ${knife.name}`}
-                      placeholder="no price"
-                      value={costOf(knife) ?? ''}
-                      onChange={(value) =>
-                        setCosts((now) => ({
-                          ...now,
-                          [knife.knife_type]: value === '' ? null : Number(value),
-                        }))
-                      }
-                    />
-                  )}
-                </div>
+                <KnifeChoice
+                  key={knife.knife_type}
+                  knife={knife}
+                  checked={!without.includes(knife.knife_type)}
+                  onToggle={() => setWithout((now) => toggle(now, knife.knife_type))}
+                  cost={goal === 'cheapest' ? costOf(knife) : undefined}
+                  onCost={(cost) => setCosts((now) => ({ ...now, [knife.knife_type]: cost }))}
+                />
               ))}
             </fieldset>
           </div>
@@ -149,25 +133,63 @@ function Kit({ courseId, options, tabs }: Props) {
           </div>
         </div>
       </main>
-      <Dock label="How it is worked out">
-        <h2>How it is worked out</h2>
-        <ul>
-          <Reason kind="note">
-            A knife covers a cut if the rules give it the least fit that you ask for.
-          </Reason>
-          <Reason kind="note">
-            One knife is tried, then every two, and so on. A smaller kit is ruled out before a larger one is
-            looked at: what is found is proven smallest.
-          </Reason>
-          <Reason kind="note">Of equal kits the one that fits better is taken, then the cheaper.</Reason>
-          {options.doctrine_says && (
-            <Reason kind="note" title={`Your school says ${options.doctrine_says}.`}>
-              What that many knives cover is marked in the steps.
-            </Reason>
-          )}
-        </ul>
-      </Dock>
+      <WorkedOut doctrineSays={options.doctrine_says} />
     </>
+  );
+}
+
+interface ChoiceProps {
+  knife: Api['KitType'];
+  checked: boolean;
+  onToggle: () => void;
+  /** Its cost, where cost is looked at; null where none is known. */
+  cost: number | null | undefined;
+  onCost: (cost: number | null) => void;
+}
+
+/** A type to choose from, with its cost where that counts. */
+function KnifeChoice({ knife, checked, onToggle, cost, onCost }: ChoiceProps) {
+  return (
+    <div className="row" style={{ clear: 'both', flexWrap: 'nowrap' }}>
+      <Checkbox
+        style={{ flex: 1 }}
+        label={`${knife.name}${knife.on_rack > 0 ? ` · ${knife.on_rack} on the rack` : ''}`}
+        checked={checked}
+        onChange={onToggle}
+      />
+      {cost !== undefined && (
+        <NumberInput
+          size="xs"
+          w={84}
+          min={0}
+          aria-label={`Cost of ${knife.name}`}
+          placeholder="no price"
+          value={cost ?? ''}
+          onChange={(value) => onCost(value === '' ? null : Number(value))}
+        />
+      )}
+    </div>
+  );
+}
+
+function WorkedOut({ doctrineSays }: { doctrineSays: number | null | undefined }) {
+  return (
+    <Dock label="How it is worked out">
+      <h2>How it is worked out</h2>
+      <ul>
+        <Reason kind="note">A knife covers a cut if the rules give it the least fit that you ask for.</Reason>
+        <Reason kind="note">
+          One knife is tried, then every two, and so on. A smaller kit is ruled out before a larger one is
+          looked at: what is found is proven smallest.
+        </Reason>
+        <Reason kind="note">Of equal kits the one that fits better is taken, then the cheaper.</Reason>
+        {doctrineSays && (
+          <Reason kind="note" title={`The course’s doctrine says ${doctrineSays}.`}>
+            What that many knives cover is marked in the steps.
+          </Reason>
+        )}
+      </ul>
+    </Dock>
   );
 }
 

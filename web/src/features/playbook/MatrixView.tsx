@@ -94,38 +94,15 @@ export function MatrixView({ courseId, tabs }: { courseId: number; tabs: React.R
           </div>
           {tabs}
         </div>
-        <div className="row" style={{ alignItems: 'flex-end' }}>
-          <Select
-            label="Food"
-            searchable
-            allowDeselect={false}
-            value={food}
-            onChange={(value) => value && void read(asked(value)).then(() => change({ food: value }))}
-            data={[
-              { value: 'any', label: 'Any food' },
-              ...(catalogue.data?.foods ?? []).map((f) => ({ value: f.id, label: capital(f.name) })),
-            ]}
-          />
-          <Select
-            label="For"
-            value={student ?? ''}
-            allowDeselect={false}
-            onChange={(value) => change({ student: value ? value : null })}
-            data={[
-              { value: '', label: 'The whole class' },
-              ...(course.data?.students ?? []).map((s) => ({ value: String(s.id), label: s.name })),
-            ]}
-          />
-          <SegmentedControl
-            aria-label="Knives"
-            value={source}
-            onChange={(value) => change({ knives: value, knife: null, against: null })}
-            data={[
-              { value: 'rack', label: 'On the rack' },
-              { value: 'types', label: 'All types' },
-            ]}
-          />
-        </div>
+        <Asked
+          foods={catalogue.data?.foods ?? []}
+          students={course.data?.students ?? []}
+          food={food}
+          student={student}
+          source={source}
+          onFood={(next) => void read(asked(next)).then(() => change({ food: next }))}
+          change={change}
+        />
         <Grid
           matrix={data}
           at={[row, column]}
@@ -136,20 +113,7 @@ export function MatrixView({ courseId, tabs }: { courseId: number; tabs: React.R
             if (next) change({ against: other === c ? null : keyOf(next) });
           }}
         />
-        <p className={styles.legend}>
-          <span>
-            <FitGlyph cell={sample(90)} fits={data.fits} /> deeper notch: better fit
-          </span>
-          <span>
-            <FitGlyph cell={sample(25)} fits={data.fits} /> dashed: under {data.fits} of 100
-          </span>
-          <span>
-            <FitGlyph cell={{ ...sample(0), refused: true }} fits={data.fits} /> refused
-          </span>
-          <span>
-            <kbd>v</kbd> sets a cell against the chosen one
-          </span>
-        </p>
+        <Legend fits={data.fits} />
         {selection && against && (
           <Versus
             selection={selection}
@@ -168,6 +132,73 @@ export function MatrixView({ courseId, tabs }: { courseId: number; tabs: React.R
         />
       )}
     </>
+  );
+}
+
+interface AskedProps {
+  foods: Api['Food'][];
+  students: Api['Student'][];
+  food: string;
+  student: string | null;
+  source: Api['KnifeSource'];
+  onFood: (food: string) => void;
+  change: (next: Record<string, string | null>) => void;
+}
+
+/** Which food, for whom, with which knives. */
+function Asked({ foods, students, food, student, source, onFood, change }: AskedProps) {
+  return (
+    <div className="row" style={{ alignItems: 'flex-end' }}>
+      <Select
+        label="Food"
+        searchable
+        allowDeselect={false}
+        value={food}
+        onChange={(value) => value && onFood(value)}
+        data={[
+          { value: 'any', label: 'Any food' },
+          ...foods.map((f) => ({ value: f.id, label: capital(f.name) })),
+        ]}
+      />
+      <Select
+        label="For"
+        value={student ?? ''}
+        allowDeselect={false}
+        onChange={(value) => change({ student: value ? value : null })}
+        data={[
+          { value: '', label: 'The whole class' },
+          ...students.map((s) => ({ value: String(s.id), label: s.name })),
+        ]}
+      />
+      <SegmentedControl
+        aria-label="Knives"
+        value={source}
+        onChange={(value) => change({ knives: value, knife: null, against: null })}
+        data={[
+          { value: 'rack', label: 'On the rack' },
+          { value: 'types', label: 'All types' },
+        ]}
+      />
+    </div>
+  );
+}
+
+function Legend({ fits }: { fits: number }) {
+  return (
+    <p className={styles.legend}>
+      <span>
+        <FitGlyph cell={sample(90)} fits={fits} /> deeper notch: better fit
+      </span>
+      <span>
+        <FitGlyph cell={sample(25)} fits={fits} /> dashed: under {fits} of 100
+      </span>
+      <span>
+        <FitGlyph cell={{ ...sample(0), refused: true }} fits={fits} /> refused
+      </span>
+      <span>
+        <kbd>v</kbd> sets a cell against the chosen one
+      </span>
+    </p>
   );
 }
 

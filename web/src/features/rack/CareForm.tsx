@@ -85,7 +85,6 @@ export function CareForm({ courseId, care }: { courseId: number; care: Api['Knif
     { onSuccess: () => change({ words: '' }) },
   );
   const problem = save.error instanceof ApiProblem ? save.error : undefined;
-  const ground = draft.kind === 'hone' || draft.kind === 'stone';
   return (
     <form
       className="stack"
@@ -103,6 +102,53 @@ export function CareForm({ courseId, care }: { courseId: number; care: Api['Knif
         onChange={(kind) => kind && change({ kind: kind as Kind, strokes: kind === 'stone' ? 10 : 4 })}
         error={problem?.at('/kind')}
       />
+      <DeedFields draft={draft} care={care} problem={problem} change={change} />
+      <TextInput
+        type="date"
+        label="Day"
+        value={draft.on_day}
+        max={care.today}
+        onChange={(e) => change({ on_day: e.currentTarget.value as Day })}
+        error={problem?.at('/on_day')}
+      />
+      <TextInput
+        label={draft.kind === 'incident' ? 'What happened' : 'Words, if any'}
+        value={draft.words}
+        onChange={(e) => change({ words: e.currentTarget.value })}
+        error={problem?.at('/words')}
+      />
+      <Button type="submit" loading={save.isPending}>
+        Write it down
+      </Button>
+      {save.data && (
+        <ul role="status">
+          <Reason kind={save.data.knife.edge_state === 'dull' ? 'stop' : 'held'} title="Written down.">
+            {save.data.knife.edge_state === 'dull' ? 'Out of class until it passes a test.' : ''}
+          </Reason>
+          {save.data.warnings.map((words) => (
+            <Reason key={words} kind="caution">
+              {words}
+            </Reason>
+          ))}
+        </ul>
+      )}
+      {save.error && !problem?.document.problems.length && <Trouble error={save.error} />}
+    </form>
+  );
+}
+
+interface DeedProps {
+  draft: Draft;
+  care: Api['KnifeCare'];
+  problem: ApiProblem | undefined;
+  change: (next: Partial<Draft>) => void;
+}
+
+/** What there is to say of the deed that was chosen. */
+function DeedFields({ draft, care, problem, change }: DeedProps) {
+  const ground = draft.kind === 'hone' || draft.kind === 'stone';
+  return (
+    <>
       {draft.kind === 'paper_test' && (
         <div>
           <SegmentedControl
@@ -164,36 +210,6 @@ export function CareForm({ courseId, care }: { courseId: number; care: Api['Knif
           error={problem?.at('/habit')}
         />
       )}
-      <TextInput
-        type="date"
-        label="Day"
-        value={draft.on_day}
-        max={care.today}
-        onChange={(e) => change({ on_day: e.currentTarget.value as Day })}
-        error={problem?.at('/on_day')}
-      />
-      <TextInput
-        label={draft.kind === 'incident' ? 'What happened' : 'Words, if any'}
-        value={draft.words}
-        onChange={(e) => change({ words: e.currentTarget.value })}
-        error={problem?.at('/words')}
-      />
-      <Button type="submit" loading={save.isPending}>
-        Write it down
-      </Button>
-      {save.data && (
-        <ul role="status">
-          <Reason kind={save.data.knife.edge_state === 'dull' ? 'stop' : 'held'} title="Written down.">
-            {save.data.knife.edge_state === 'dull' ? 'Out of class until it passes a test.' : ''}
-          </Reason>
-          {save.data.warnings.map((words) => (
-            <Reason key={words} kind="caution">
-              {words}
-            </Reason>
-          ))}
-        </ul>
-      )}
-      {save.error && !problem?.document.problems.length && <Trouble error={save.error} />}
-    </form>
+    </>
   );
 }

@@ -30,8 +30,7 @@ export function KnifeDock({ courseId, knifeId, onGone }: Props) {
         {care.isError ? <Failed error={care.error} again={() => void care.refetch()} /> : <Loading />}
       </Dock>
     );
-  const { knife, label, type_name, silhouette, due, history, against } = care.data;
-  const fit = knife.edge_state === 'sharp';
+  const { knife, label, type_name, silhouette, against } = care.data;
   return (
     <Dock label={`Knife no. ${knife.number}`}>
       <div>
@@ -84,29 +83,7 @@ export function KnifeDock({ courseId, knifeId, onGone }: Props) {
           ))}
         </ul>
       )}
-      <ul aria-label="State">
-        <Reason kind={fit ? 'held' : 'stop'} title={fit ? 'Sharp.' : 'Dull.'}>
-          {fit
-            ? 'Fit for class.'
-            : 'Failed its edge test: dull is the dangerous one, since it needs force and slips. Out until it passes.'}{' '}
-          {knife.note}
-        </Reason>
-        {due
-          .filter((each) => each.what !== 'failed')
-          .map((each) => (
-            <Reason
-              key={each.what}
-              kind={each.what === 'hone_today' || each.what === 'test_today' ? 'todo' : 'caution'}
-              title={`${capital(each.title)}.`}
-            >
-              {each.why}
-            </Reason>
-          ))}
-        <Reason kind="note" title="Wear since it was ground:">
-          {care.data.wear_minutes} board minutes
-          {history.ground_on ? ` since ${day(history.ground_on)}` : ''}.
-        </Reason>
-      </ul>
+      <State care={care.data} />
       <Tabs defaultValue="care" keepMounted={false}>
         <Tabs.List grow>
           <Tabs.Tab value="care">Care</Tabs.Tab>
@@ -133,6 +110,37 @@ export function KnifeDock({ courseId, knifeId, onGone }: Props) {
         </Tabs.Panel>
       </Tabs>
     </Dock>
+  );
+}
+
+/** Whether it is fit for class, what is due, and how worn it is. */
+function State({ care }: { care: Api['KnifeCare'] }) {
+  const { knife, due, history } = care;
+  const fit = knife.edge_state === 'sharp';
+  return (
+    <ul aria-label="State">
+      <Reason kind={fit ? 'held' : 'stop'} title={fit ? 'Sharp.' : 'Dull.'}>
+        {fit
+          ? 'Fit for class.'
+          : 'Failed its edge test: dull is the dangerous one, since it needs force and slips. Out until it passes.'}{' '}
+        {knife.note}
+      </Reason>
+      {due
+        .filter((each) => each.what !== 'failed')
+        .map((each) => (
+          <Reason
+            key={each.what}
+            kind={each.what === 'hone_today' || each.what === 'test_today' ? 'todo' : 'caution'}
+            title={`${capital(each.title)}.`}
+          >
+            {each.why}
+          </Reason>
+        ))}
+      <Reason kind="note" title="Wear since it was ground:">
+        {care.wear_minutes} board minutes
+        {history.ground_on ? ` since ${day(history.ground_on)}` : ''}.
+      </Reason>
+    </ul>
   );
 }
 

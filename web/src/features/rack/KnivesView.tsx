@@ -59,39 +59,7 @@ export function KnivesView({ courseId, tabs }: { courseId: number; tabs: React.R
           {tabs}
         </div>
         <div className="spread">
-          <div className="row" style={{ alignItems: 'flex-end' }}>
-            <Select
-              aria-label="For this hand"
-              placeholder="For this hand…"
-              clearable
-              w={160}
-              data={HANDS}
-              value={HANDS.some((h) => h.value === String(handLength)) ? String(handLength) : null}
-              onChange={(value) => setHandLength(value ? Number(value) : undefined)}
-            />
-            {handLength !== undefined && (
-              <>
-                <NumberInput
-                  aria-label="Length of the hand, mm"
-                  w={110}
-                  suffix=" mm"
-                  value={handLength}
-                  onChange={(value) => setHandLength(value === '' ? undefined : Number(value))}
-                />
-                <Select
-                  aria-label="Working hand"
-                  w={110}
-                  allowDeselect={false}
-                  data={[
-                    { value: 'right', label: 'Right' },
-                    { value: 'left', label: 'Left' },
-                  ]}
-                  value={side}
-                  onChange={(value) => value && setSide(value as Api['Hand'])}
-                />
-              </>
-            )}
-          </div>
+          <ForHand length={handLength} side={side} onLength={setHandLength} onSide={setSide} />
           <div className="row">
             {count > fit && (
               <span className="chip" data-kind="stop">
@@ -140,6 +108,52 @@ export function KnivesView({ courseId, tabs }: { courseId: number; tabs: React.R
         </Dock>
       )}
     </>
+  );
+}
+
+interface HandProps {
+  length: number | undefined;
+  side: Api['Hand'];
+  onLength: (length: number | undefined) => void;
+  onSide: (side: Api['Hand']) => void;
+}
+
+/** The hand that the rack is ordered for. */
+function ForHand({ length, side, onLength, onSide }: HandProps) {
+  return (
+    <div className="row" style={{ alignItems: 'flex-end' }}>
+      <Select
+        aria-label="For this hand"
+        placeholder="For this hand…"
+        clearable
+        w={160}
+        data={HANDS}
+        value={HANDS.some((h) => h.value === String(length)) ? String(length) : null}
+        onChange={(value) => onLength(value ? Number(value) : undefined)}
+      />
+      {length !== undefined && (
+        <>
+          <NumberInput
+            aria-label="Length of the hand, mm"
+            w={110}
+            suffix=" mm"
+            value={length}
+            onChange={(value) => onLength(value === '' ? undefined : Number(value))}
+          />
+          <Select
+            aria-label="Working hand"
+            w={110}
+            allowDeselect={false}
+            data={[
+              { value: 'right', label: 'Right' },
+              { value: 'left', label: 'Left' },
+            ]}
+            value={side}
+            onChange={(value) => value && onSide(value as Api['Hand'])}
+          />
+        </>
+      )}
+    </div>
   );
 }
 

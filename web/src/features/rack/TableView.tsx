@@ -1,11 +1,13 @@
 import { Button, FileButton, Textarea } from '@mantine/core';
 import { useDebouncedValue } from '@mantine/hooks';
 import { useState } from 'react';
+import type { Api } from '../../api/client';
 import { answer, api } from '../../api/client';
 import { useChange } from '../../api/changes';
 import { useReadTable } from '../../api/queries';
 import { Dock, Reason } from '../../shared/dock';
 import { Mark } from '../../shared/mark';
+import { Said } from '../../shared/Said';
 import { Trouble } from '../../shared/State';
 import styles from './Rack.module.css';
 
@@ -79,63 +81,77 @@ export function TableView({ tabs }: { tabs: React.ReactNode }) {
               </Button>
             </div>
             <Trouble error={take.error} />
-            <table className={styles.table} aria-label="Rows read">
-              <thead>
-                <tr>
-                  <th scope="col">Line</th>
-                  <th scope="col">Row</th>
-                  <th scope="col">What was read</th>
-                </tr>
-              </thead>
-              <tbody>
-                {table.rows.map((row) => (
-                  <tr key={row.line}>
-                    <td className="mono">{row.line}</td>
-                    <td className="mono">{row.text}</td>
-                    <td>
-                      {row.fields ? (
-                        <span className="row" style={{ flexWrap: 'nowrap' }}>
-                          <Mark kind="held" /> No. {row.fields.number}, {row.label}
-                        </span>
-                      ) : (
-                        row.problems.map((problem) => (
-                          <span key={problem.message} className="row" style={{ flexWrap: 'nowrap' }}>
-                            <Mark kind="stop" label /> {problem.message}
-                          </span>
-                        ))
-                      )}
-                    </td>
-                  </tr>
-                ))}
-              </tbody>
-            </table>
+            <Rows rows={table.rows} />
           </>
         )}
       </main>
-      <Dock label="Columns">
-        <h2>Columns</h2>
-        <ul>
-          <Reason kind="note" title="number">
-            on the handle, unlike all others
-          </Reason>
-          <Reason kind="note" title="type">
-            by id or name, e.g. chefs, paring, “bird’s-beak knife”
-          </Reason>
-          <Reason kind="note" title="length, heel_height">
-            millimetres, or inches such as 8 in
-          </Reason>
-          <Reason kind="note" title="hand">
-            right, left or either; only a single bevel has one
-          </Reason>
-          <Reason kind="note" title="edge">
-            sharp or dull
-          </Reason>
-          <Reason kind="note" title="edge_angle, bolster, tang, hollowed, handle, cost, stored, name, note">
-            as far as they are known
-          </Reason>
-        </ul>
-        <p className="quiet">Nothing is kept before you have seen every row.</p>
-      </Dock>
+      <Columns />
     </>
+  );
+}
+
+/** Each row with what was read in it, or what is wrong with it. */
+function Rows({ rows }: { rows: Api['KnifeRow'][] }) {
+  return (
+    <table className={styles.table} aria-label="Rows read">
+      <thead>
+        <tr>
+          <th scope="col">Line</th>
+          <th scope="col">Row</th>
+          <th scope="col">What was read</th>
+        </tr>
+      </thead>
+      <tbody>
+        {rows.map((row) => (
+          <tr key={row.line}>
+            <td className="mono">{row.line}</td>
+            <td className="mono">{row.text}</td>
+            <td>
+              {row.fields ? (
+                <span className="row" style={{ flexWrap: 'nowrap' }}>
+                  <Mark kind="held" /> No. {row.fields.number}, {row.label}
+                </span>
+              ) : (
+                row.problems.map((problem) => (
+                  <span key={problem.message} className="row" style={{ flexWrap: 'nowrap' }}>
+                    <Mark kind="stop" label /> <Said>{problem.sentence}</Said>
+                  </span>
+                ))
+              )}
+            </td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+/** What the columns may hold. */
+function Columns() {
+  return (
+    <Dock label="Columns">
+      <h2>Columns</h2>
+      <ul>
+        <Reason kind="note" title="number">
+          on the handle, unlike all others
+        </Reason>
+        <Reason kind="note" title="type">
+          by id or name, e.g. chefs, paring, “bird’s-beak knife”
+        </Reason>
+        <Reason kind="note" title="length, heel_height">
+          millimetres, or inches such as 8 in
+        </Reason>
+        <Reason kind="note" title="hand">
+          right, left or either; only a single bevel has one
+        </Reason>
+        <Reason kind="note" title="edge">
+          sharp or dull
+        </Reason>
+        <Reason kind="note" title="edge_angle, bolster, tang, hollowed, handle, cost, stored, name, note">
+          as far as they are known
+        </Reason>
+      </ul>
+      <p className="quiet">Nothing is kept before you have seen every row.</p>
+    </Dock>
   );
 }
