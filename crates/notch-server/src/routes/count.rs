@@ -176,11 +176,12 @@ pub(crate) async fn count_knives(
         .write(
             write,
             move |writer, _, at| {
-                if writer.closing(id)?.is_some() {
+                let lesson = writer.lesson(id)?.id;
+                if writer.closing(lesson)?.is_some() {
                     return Err(ApiError::Conflict("this class is closed: open it again to count".to_owned()));
                 }
-                ApiError::unless_empty(count_numbers(writer, id, &body, at)?)?;
-                Ok(id)
+                ApiError::unless_empty(count_numbers(writer, lesson, &body, at)?)?;
+                Ok(lesson)
             },
             |reader, catalogue, id| Ok(Json(count_of(reader, catalogue, id)?)),
         )

@@ -16,7 +16,6 @@ interface Props {
 
 /** The chain step by step: the food in space, and what the hands do. */
 export const Chain = memo(function Chain({ data, tint, step, onChange }: Props) {
-  const [unit] = useUnit();
   const way = data.way === null || data.way === undefined ? undefined : data.ways[data.way];
   const at = Math.max(0, Math.min(data.steps.length - 1, step));
   const current = data.steps[at];
@@ -80,30 +79,7 @@ export const Chain = memo(function Chain({ data, tint, step, onChange }: Props) 
               </li>
             ))}
           </ol>
-          <div className={styles.step} role="status">
-            <p>
-              <strong>{current.title}.</strong> {current.detail}
-              {current.count ? (
-                <>
-                  {' '}
-                  <strong className="figure">{current.count}</strong>
-                  {current.size ? ` of ${withUnit(current.size, unit)}` : ''}
-                </>
-              ) : null}
-            </p>
-            {current.how && <p className="quiet">{current.how}</p>}
-            {current.cautions.map((caution) => (
-              <p key={caution.id} className="row" style={{ flexWrap: 'nowrap', alignItems: 'flex-start' }}>
-                <Mark kind={caution.severity} size={18} label={caution.severity !== 'note'} />
-                <span>
-                  <strong>
-                    <Said>{caution.title}</Said>
-                  </strong>{' '}
-                  <Said>{caution.text}</Said>
-                </span>
-              </p>
-            ))}
-          </div>
+          <Step step={current} />
           <div className="row">
             <Button
               variant="default"
@@ -126,3 +102,34 @@ export const Chain = memo(function Chain({ data, tint, step, onChange }: Props) 
     </section>
   );
 });
+
+/** What the hands do in a step, what comes of it, and what to mind. */
+function Step({ step }: { step: Api['BenchStep'] }) {
+  const [unit] = useUnit();
+  return (
+    <div className={styles.step} role="status">
+      <p>
+        <strong>{step.title}.</strong> {step.detail}
+        {step.count ? (
+          <>
+            {' '}
+            <strong className="figure">{step.count}</strong>
+            {step.size ? ` of ${withUnit(step.size, unit)}` : ''}
+          </>
+        ) : null}
+      </p>
+      {step.how && <p className="quiet">{step.how}</p>}
+      {step.cautions.map((caution) => (
+        <p key={caution.id} className="row" style={{ flexWrap: 'nowrap', alignItems: 'flex-start' }}>
+          <Mark kind={caution.severity} size={18} label={caution.severity !== 'note'} />
+          <span>
+            <strong>
+              <Said>{caution.title}</Said>
+            </strong>{' '}
+            <Said>{caution.text}</Said>
+          </span>
+        </p>
+      ))}
+    </div>
+  );
+}

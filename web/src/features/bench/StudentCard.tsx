@@ -4,6 +4,7 @@ import type { Api } from '../../api/client';
 import { useBench, useCatalogue, useCourse } from '../../api/queries';
 import { Section, fillOf } from '../../shared/drawing';
 import { useUnit, withUnit } from '../../shared/format';
+import type { Unit } from '../../shared/format';
 import { Mark } from '../../shared/mark';
 import { Failed, Loading } from '../../shared/State';
 import { Said } from '../../shared/Said';
@@ -81,16 +82,7 @@ export function StudentCard({ courseId, tabs }: { courseId: number; tabs: React.
             )}
           </dl>
         </div>
-        <ol className={styles.cardSteps}>
-          {data.steps.map((step) => (
-            <li key={step.title}>
-              <strong>{step.title}.</strong> {step.detail}
-              {step.count ? ` ${step.count}` : ''}
-              {step.count && step.size ? ` of ${withUnit(step.size, unit)}` : ''}
-              {step.how && <span className="quiet"> {step.how}</span>}
-            </li>
-          ))}
-        </ol>
+        <Steps steps={data.steps} unit={unit} />
         <ul className="tight">
           {data.cautions
             .filter((caution) => caution.severity !== 'note')
@@ -113,6 +105,21 @@ export function StudentCard({ courseId, tabs }: { courseId: number; tabs: React.
         )}
       </article>
     </main>
+  );
+}
+
+function Steps({ steps, unit }: { steps: Api['BenchStep'][]; unit: Unit }) {
+  return (
+    <ol className={styles.cardSteps}>
+      {steps.map((step) => (
+        <li key={step.title}>
+          <strong>{step.title}.</strong> {step.detail}
+          {step.count ? ` ${step.count}` : ''}
+          {step.count && step.size ? ` of ${withUnit(step.size, unit)}` : ''}
+          {step.how && <span className="quiet"> {step.how}</span>}
+        </li>
+      ))}
+    </ol>
   );
 }
 

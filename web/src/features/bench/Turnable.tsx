@@ -175,17 +175,61 @@ function Faces({ box, eye, fill }: { box: Box; eye: Eye; fill: string }) {
   });
 }
 
+interface BodyProps {
+  solid: Api['Solid'];
+  shows: Api['StepShows'];
+  /** Pieces are drawn in it, so that it is waste itself. */
+  ghost: boolean;
+  fill: string;
+  hatch: string;
+  eye: Eye;
+}
+
+/** The food itself, as it is at a step. */
+function Body({ solid, shows, ghost, fill, hatch, eye }: BodyProps) {
+  const { length, trim } = solid;
+  const sliced = shows === 'flat' && solid.rings.length > 0;
+  const nearEnd = nearness([1, 0, 0], eye) > 0 ? length : 0;
+  const to2 = (point: Point3): Point2 => seen(moved(point, [-length / 2, 0, 0]), eye);
+  const hull = (points: Point3[]) => closed(around(points.map(to2)));
+  return (
+    <g strokeWidth={0.9} stroke="var(--ink)" strokeLinejoin="round">
+      {shows === 'whole' && trim > 0 ? (
+        <>
+          <path d={hull(skin(solid, 0, trim))} fill={hatch} />
+          <path d={hull(skin(solid, trim, length - trim))} fill={fill} />
+          <path d={hull(skin(solid, length - trim, length))} fill={hatch} />
+        </>
+      ) : shows === 'halved' ? (
+        <path d={hull(half(solid))} fill={fill} />
+      ) : sliced ? (
+        <>
+          <path d={hull(skin(solid, trim, length - trim, FLAT))} fill={fill} />
+          <path d={hull(lid(solid))} fill={`color-mix(in srgb, ${fill}, var(--card) 55%)`} />
+          <path d={hull(slice(solid).map((point) => moved(point, [0, 12, 0])))} fill={hatch} />
+        </>
+      ) : (
+        <path d={hull(skin(solid, 0, length))} fill={ghost ? hatch : fill} />
+      )}
+      {solid.profile.length > 0 && (
+        <path
+          d={closed(solid.profile.map(([y, z]) => to2([nearEnd, y ?? 0, z ?? 0])))}
+          fill={`color-mix(in srgb, ${fill}, var(--ink) 14%)`}
+        />
+      )}
+    </g>
+  );
+}
+
 /** The food as a body that can be turned, with what is inside it, a hand's width and the knife beside it. */
 export function Turnable({ solid, blocks, shows, blade, bladeName, tint, label }: Props) {
   const hatch = useId();
   const [degrees, setDegrees] = useState({ turn: 28, raise: 32 });
   const held = useRef<{ x: number; y: number; turn: number; raise: number }>(undefined);
   const eye: Eye = { turn: (-degrees.turn * Math.PI) / 180, raise: (degrees.raise * Math.PI) / 180 };
-  const { length, width, height, trim } = solid;
+  const { length, width, height } = solid;
   const fill = fillOf(tint);
   const middle: Point3 = [-length / 2, 0, 0];
-  const to2 = (point: Point3): Point2 => seen(moved(point, middle), eye);
-  const hull = (points: Point3[]) => closed(around(points.map(to2)));
   const silhouette = blade?.silhouette;
   const [bladeAt, handAt] = [width / 2 + 22, width / 2 + 10];
   const across = Math.max(length, HAND, silhouette ? silhouette.width : 0);
@@ -194,7 +238,6 @@ export function Turnable({ solid, blocks, shows, blade, bladeName, tint, label }
   const [sine, cosine] = [Math.sin(eye.raise), Math.cos(eye.raise)];
   const above = (height / 2) * cosine + Math.max(length, width) * 0.5 * sine + 14;
   const below = (height / 2) * cosine + reach * Math.max(0.3, sine) + 2;
-  const sliced = shows === 'flat' && solid.rings.length > 0;
   const ghost = blocks.length > 0 && !['whole', 'flat', 'halved'].includes(shows);
   const ordered = ghost
     ? boxes(blocks, shows).sort((a, b) => {
@@ -203,7 +246,6 @@ export function Turnable({ solid, blocks, shows, blade, bladeName, tint, label }
         return of(a) - of(b);
       })
     : [];
-  const nearEnd = nearness([1, 0, 0], eye) > 0 ? length : 0;
   const drag = (event: React.PointerEvent) => {
     if (!held.current) return;
     const { x, y, turn, raise } = held.current;
@@ -232,31 +274,7 @@ export function Turnable({ solid, blocks, shows, blade, bladeName, tint, label }
           <rect width={4} height={4} fill="var(--card)" />
           <line y2={4} stroke="var(--hatch)" strokeWidth={1.4} />
         </pattern>
-        <g strokeWidth={0.9} stroke="var(--ink)" strokeLinejoin="round">
-          {shows === 'whole' && trim > 0 ? (
-            <>
-              <path d={hull(skin(solid, 0, trim))} fill={`url(#${hatch})`} />
-              <path d={hull(skin(solid, trim, length - trim))} fill={fill} />
-              <path d={hull(skin(solid, length - trim, length))} fill={`url(#${hatch})`} />
-            </>
-          ) : shows === 'halved' ? (
-            <path d={hull(half(solid))} fill={fill} />
-          ) : sliced ? (
-            <>
-              <path d={hull(skin(solid, trim, length - trim, FLAT))} fill={fill} />
-              <path d={hull(lid(solid))} fill={`color-mix(in srgb, ${fill}, var(--card) 55%)`} />
-              <path d={hull(slice(solid).map((point) => moved(point, [0, 12, 0])))} fill={`url(#${hatch})`} />
-            </>
-          ) : (
-            <path d={hull(skin(solid, 0, length))} fill={ghost ? `url(#${hatch})` : fill} />
-          )}
-          {solid.profile.length > 0 && (
-            <path
-              d={closed(solid.profile.map(([y, z]) => to2([nearEnd, y ?? 0, z ?? 0])))}
-              fill={`color-mix(in srgb, ${fill}, var(--ink) 14%)`}
-            />
-          )}
-        </g>
+        <Body solid={solid} shows={shows} ghost={ghost} fill={fill} hatch={`url(#${hatch})`} eye={eye} />
         {ordered.map((box) => (
           <Faces key={box.at.join()} box={{ ...box, at: moved(box.at, middle) }} eye={eye} fill={fill} />
         ))}

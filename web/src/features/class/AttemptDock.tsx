@@ -221,24 +221,16 @@ function Marks({ attempt, lessonId }: { attempt: Api['Attempt']; lessonId: numbe
         </p>
       )}
       <div className={styles.faults}>
-        <button
-          type="button"
-          className={styles.fault}
-          data-severity="sound"
-          aria-pressed={marks.grip_ticked}
-          onClick={() => put({ ...marks, grip_ticked: !marks.grip_ticked })}
-        >
-          <Mark kind={marks.grip_ticked ? 'held' : 'todo'} /> Grip sound
-        </button>
-        <button
-          type="button"
-          className={styles.fault}
-          data-severity="sound"
-          aria-pressed={marks.hold_ticked}
-          onClick={() => put({ ...marks, hold_ticked: !marks.hold_ticked })}
-        >
-          <Mark kind={marks.hold_ticked ? 'held' : 'todo'} /> Hold sound
-        </button>
+        <Sound
+          name="Grip sound"
+          ticked={marks.grip_ticked}
+          onTick={() => put({ ...marks, grip_ticked: !marks.grip_ticked })}
+        />
+        <Sound
+          name="Hold sound"
+          ticked={marks.hold_ticked}
+          onTick={() => put({ ...marks, hold_ticked: !marks.hold_ticked })}
+        />
       </div>
       {(['stop', 'hold', 'polish'] as const).map((severity) => (
         <div key={severity}>
@@ -264,5 +256,20 @@ function Marks({ attempt, lessonId }: { attempt: Api['Attempt']; lessonId: numbe
       ))}
       <Trouble error={save.error} />
     </section>
+  );
+}
+
+/** A tick for what was sound. */
+function Sound({ name, ticked, onTick }: { name: string; ticked: boolean; onTick: () => void }) {
+  return (
+    <button
+      type="button"
+      className={styles.fault}
+      data-severity="sound"
+      aria-pressed={ticked}
+      onClick={onTick}
+    >
+      <Mark kind={ticked ? 'held' : 'todo'} /> {name}
+    </button>
   );
 }

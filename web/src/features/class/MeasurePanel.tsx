@@ -98,23 +98,36 @@ export function MeasurePanel({
         )}
         {keep.error && !wrong && <Trouble error={keep.error} />}
       </div>
-      <div aria-live="polite">
-        {fresh ? (
-          <VerdictView verdict={fresh.verdict} />
-        ) : kept ? (
-          <>
-            <p className="quiet">Kept from the last attempt:</p>
-            <VerdictView verdict={kept.verdict} />
-          </>
-        ) : (
-          attempt && (
-            <p className="quiet">
-              Millimetres, or inches as 1/8. Paste a column from a spreadsheet. The verdict follows while you
-              type.
-            </p>
-          )
-        )}
-      </div>
+      <Shown fresh={fresh?.verdict} kept={kept?.verdict} ready={attempt !== undefined} />
     </section>
+  );
+}
+
+interface ShownProps {
+  fresh: Api['Verdict'] | undefined;
+  kept: Api['Verdict'] | undefined;
+  ready: boolean;
+}
+
+/** The verdict of what is typed, or else of what was kept last. */
+function Shown({ fresh, kept, ready }: ShownProps) {
+  return (
+    <div aria-live="polite">
+      {fresh ? (
+        <VerdictView verdict={fresh} />
+      ) : kept ? (
+        <>
+          <p className="quiet">Kept from the last attempt:</p>
+          <VerdictView verdict={kept} />
+        </>
+      ) : (
+        ready && (
+          <p className="quiet">
+            Millimetres, or inches as 1/8. Paste a column from a spreadsheet. The verdict follows while you
+            type.
+          </p>
+        )
+      )}
+    </div>
   );
 }

@@ -161,63 +161,7 @@ function StudentForm({ courseId, student, first, done }: FormProps) {
         save.mutate(undefined);
       }}
     >
-      <SimpleGrid cols={{ base: 1, sm: 3 }} spacing="sm">
-        <TextInput
-          label="Name"
-          withAsterisk
-          value={fields.name}
-          onChange={(e) => change({ name: e.currentTarget.value })}
-          error={problem?.at('/name')}
-        />
-        <NumberInput
-          label="Station"
-          withAsterisk
-          value={fields.station}
-          onChange={(v) => change({ station: Math.max(0, Math.min(65535, Math.round(Number(v)))) })}
-          error={problem?.at('/station')}
-        />
-        <LengthInput
-          label="Blade clearance"
-          withAsterisk
-          value={fields.clearance}
-          onChange={(clearance) => change({ clearance: clearance ?? 0 })}
-          error={problem?.at('/clearance')}
-        />
-        <Select
-          label="Working hand"
-          allowDeselect={false}
-          data={HANDS}
-          value={fields.hand}
-          onChange={(v) => v && change({ hand: v as Api['Hand'] })}
-        />
-        <Select
-          label="Size of the hand"
-          allowDeselect={false}
-          data={SIZES}
-          value={fields.hand_size}
-          onChange={(v) => v && change({ hand_size: v as Api['HandSize'] })}
-        />
-        <Checkbox
-          mt={26}
-          label="Special clearance"
-          description="turning, single-bevel, boning, heavy and very long knives"
-          checked={fields.special_clearance}
-          onChange={(e) => change({ special_clearance: e.currentTarget.checked })}
-        />
-        <TagsInput
-          label="Allergies"
-          placeholder="e.g. celery, then Enter"
-          value={fields.allergies}
-          onChange={(v) => change({ allergies: v })}
-          error={problem?.at('/allergies')}
-        />
-        <TextInput
-          label="Notes"
-          value={fields.notes}
-          onChange={(e) => change({ notes: e.currentTarget.value })}
-          error={problem?.at('/notes')}
-        />
-      </SimpleGrid>
+      <StudentInputs fields={fields} change={change} problem={problem} />
       <div className="row">
         <Button type="submit" loading={save.isPending}>
           {student ? 'Save' : 'Add the student'}
@@ -230,5 +174,73 @@ function StudentForm({ courseId, student, first, done }: FormProps) {
         {save.error && !problem?.document.problems.length && <Trouble error={save.error} />}
       </div>
     </form>
+  );
+}
+
+interface InputsProps {
+  fields: Fields;
+  change: (next: Partial<Fields>) => void;
+  problem: ApiProblem | undefined;
+}
+
+function StudentInputs({ fields, change, problem }: InputsProps) {
+  return (
+    <SimpleGrid cols={{ base: 1, sm: 3 }} spacing="sm">
+      <TextInput
+        label="Name"
+        withAsterisk
+        value={fields.name}
+        onChange={(e) => change({ name: e.currentTarget.value })}
+        error={problem?.at('/name')}
+      />
+      <NumberInput
+        label="Station"
+        withAsterisk
+        value={fields.station}
+        onChange={(v) => change({ station: Math.max(0, Math.min(65535, Math.round(Number(v)))) })}
+        error={problem?.at('/station')}
+      />
+      <LengthInput
+        label="Blade clearance"
+        withAsterisk
+        value={fields.clearance}
+        onChange={(clearance) => change({ clearance: clearance ?? 0 })}
+        error={problem?.at('/clearance')}
+      />
+      <Select
+        label="Working hand"
+        allowDeselect={false}
+        data={HANDS}
+        value={fields.hand}
+        onChange={(v) => v && change({ hand: v as Api['Hand'] })}
+      />
+      <Select
+        label="Size of the hand"
+        allowDeselect={false}
+        data={SIZES}
+        value={fields.hand_size}
+        onChange={(v) => v && change({ hand_size: v as Api['HandSize'] })}
+      />
+      <Checkbox
+        mt={26}
+        label="Special clearance"
+        description="turning, single-bevel, boning, heavy and very long knives"
+        checked={fields.special_clearance}
+        onChange={(e) => change({ special_clearance: e.currentTarget.checked })}
+      />
+      <TagsInput
+        label="Allergies"
+        placeholder="e.g. celery, then Enter"
+        value={fields.allergies}
+        onChange={(v) => change({ allergies: v })}
+        error={problem?.at('/allergies')}
+      />
+      <TextInput
+        label="Notes"
+        value={fields.notes}
+        onChange={(e) => change({ notes: e.currentTarget.value })}
+        error={problem?.at('/notes')}
+      />
+    </SimpleGrid>
   );
 }

@@ -70,19 +70,10 @@ const open: Partial<Choice> = {
   knife_length: null,
 };
 
-/** Choose on the left, see the drawing, with reasons in the dock; every figure follows while choosing. */
-export function ExerciseEditor(props: Props) {
-  const { plan, exercise, onAdvice, done } = props;
-  const [choice, setChoice] = useState<Choice>(() => firstChoice(props));
-  const [asked] = useDebouncedValue(choice, 60);
-  const catalogue = useCatalogue();
-  const complete = asked.food !== '' && asked.cut !== '';
-  const found = useAdvice(plan.course.id, complete ? asked : undefined);
-  const advice = complete ? found.data : undefined;
-  const change = (next: Partial<Choice>) => setChoice((now) => ({ ...now, ...next }));
-  useEffect(() => onAdvice(advice), [advice, onAdvice]);
+/** Saves the exercise with the setup that is chosen, or proposed. */
+function useSaveExercise({ plan, exercise, done }: Props, choice: Choice) {
   // What is shown may lag a choice by a moment: what is saved is worked out from the choice itself.
-  const save = useChange(
+  return useChange(
     'lesson',
     async () => {
       const latest = await answer(
@@ -115,6 +106,20 @@ export function ExerciseEditor(props: Props) {
     },
     { onSuccess: done },
   );
+}
+
+/** Choose on the left, see the drawing, with reasons in the dock; every figure follows while choosing. */
+export function ExerciseEditor(props: Props) {
+  const { plan, exercise, onAdvice, done } = props;
+  const [choice, setChoice] = useState<Choice>(() => firstChoice(props));
+  const [asked] = useDebouncedValue(choice, 60);
+  const catalogue = useCatalogue();
+  const complete = asked.food !== '' && asked.cut !== '';
+  const found = useAdvice(plan.course.id, complete ? asked : undefined);
+  const advice = complete ? found.data : undefined;
+  const change = (next: Partial<Choice>) => setChoice((now) => ({ ...now, ...next }));
+  useEffect(() => onAdvice(advice), [advice, onAdvice]);
+  const save = useSaveExercise(props, choice);
   const problem = [save.error, found.error].find((error) => error instanceof ApiProblem);
   const at = (pointer: string) => (problem instanceof ApiProblem ? problem.at(pointer) : undefined);
   const taught = catalogue.data?.sets.find((set) => set.id === plan.course.standard_set)?.cuts ?? {};

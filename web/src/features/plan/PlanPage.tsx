@@ -67,6 +67,41 @@ function useDraft(plan: Api['PlanView']) {
   return { draft, rule, change, drop: () => setDraft(undefined), problem: draft ? laid.error : null };
 }
 
+function useSaveRule(plan: Api['PlanView'], drop: () => void) {
+  return useChange(
+    'lesson',
+    (body: Draft) =>
+      answer(
+        api.PUT('/api/lessons/{id}', {
+          params: { path: { id: plan.lesson.id } },
+          body: {
+            version: plan.lesson.version,
+            fields: { title: plan.lesson.title, starts_at: plan.lesson.starts_at, ...body },
+          },
+        }),
+      ),
+    { onSuccess: drop },
+  );
+}
+
+function Head({ plan, rule }: { plan: Api['PlanView']; rule: Api['TimeRule'] }) {
+  return (
+    <div className="spread">
+      <div>
+        <h1>{plan.lesson.title}</h1>
+        <p className="quiet">
+          Lesson {plan.lesson.number} · {day(plan.lesson.starts_at)} · {hour(plan.lesson.starts_at)} to{' '}
+          {hour(plan.lesson.starts_at, plan.lesson.minutes)} · {plan.course.place} · {plan.course.boards}{' '}
+          boards · {plan.students} students
+        </p>
+      </div>
+      <span className="chip" data-kind={rule.over > 0 ? 'stop' : 'held'} role="status">
+        <Mark kind={rule.over > 0 ? 'stop' : 'held'} /> {rule.words}
+      </span>
+    </div>
+  );
+}
+
 interface WaysProps {
   rule: Api['TimeRule'];
   /** Something else is the main choice. */
@@ -182,37 +217,12 @@ function LessonPlan({ courseId, plan }: { courseId: number; plan: Api['PlanView'
   const current =
     plan.exercises.find((e) => e.exercise.id === selected) ?? (adding ? undefined : plan.exercises[0]);
   useHotkeys([['n', () => select({ add: '1' })]]);
-  const save = useChange(
-    'lesson',
-    (body: Draft) =>
-      answer(
-        api.PUT('/api/lessons/{id}', {
-          params: { path: { id: plan.lesson.id } },
-          body: {
-            version: plan.lesson.version,
-            fields: { title: plan.lesson.title, starts_at: plan.lesson.starts_at, ...body },
-          },
-        }),
-      ),
-    { onSuccess: drop },
-  );
+  const save = useSaveRule(plan, drop);
   const segments = (draft?.segments ?? plan.lesson.segments) as Api['StoredSegment'][];
   return (
     <>
       <main className={styles.work}>
-        <div className="spread">
-          <div>
-            <h1>{plan.lesson.title}</h1>
-            <p className="quiet">
-              Lesson {plan.lesson.number} · {day(plan.lesson.starts_at)} · {hour(plan.lesson.starts_at)} to{' '}
-              {hour(plan.lesson.starts_at, plan.lesson.minutes)} · {plan.course.place} · {plan.course.boards}{' '}
-              boards · {plan.students} students
-            </p>
-          </div>
-          <span className="chip" data-kind={rule.over > 0 ? 'stop' : 'held'} role="status">
-            <Mark kind={rule.over > 0 ? 'stop' : 'held'} /> {rule.words}
-          </span>
-        </div>
+        <Head plan={plan} rule={rule} />
         {editLesson && (
           <LessonForm
             courseId={courseId}

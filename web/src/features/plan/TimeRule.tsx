@@ -96,34 +96,48 @@ export function TimeRule({ rule, exercises, selected, onSelect, onChange, onMove
           );
         })}
       </div>
-      <svg width={width} height={RULE} aria-hidden style={{ display: 'block' }}>
-        <Wood from={0} to={end} width={width} height={RULE} x={x} />
-        <pattern id="over" width="8" height="8" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
-          <rect width="8" height="8" fill="var(--stop-tint)" opacity="0.75" />
-          <line x1="0" x2="0" y1="0" y2="8" stroke="var(--stop)" strokeWidth="2.4" />
-        </pattern>
-        {rule.over > 0 && (
-          <rect
-            x={x(rule.lesson_minutes)}
-            y={1}
-            width={x(rule.total) - x(rule.lesson_minutes)}
-            height={RULE * 0.44}
-            fill="url(#over)"
-          />
-        )}
-        <path
-          d={`M${x(rule.lesson_minutes) - 7} 0h14l-7 12z`}
-          fill={rule.over > 0 ? 'var(--stop)' : 'var(--held)'}
-        />
-        <line
-          x1={x(rule.lesson_minutes)}
-          x2={x(rule.lesson_minutes)}
-          y1={0}
-          y2={RULE}
-          stroke={rule.over > 0 ? 'var(--stop)' : 'var(--held)'}
-          strokeWidth={2}
-        />
-      </svg>
+      <Minutes rule={rule} width={width} end={end} x={x} />
     </section>
+  );
+}
+
+interface MinutesProps {
+  rule: Api['TimeRule'];
+  width: number;
+  end: number;
+  x: (minute: number) => number;
+}
+
+/** The wooden rule with the end of the lesson, and what lies over it. */
+function Minutes({ rule, width, end, x }: MinutesProps) {
+  return (
+    <svg width={width} height={RULE} aria-hidden style={{ display: 'block' }}>
+      <Wood from={0} to={end} width={width} height={RULE} x={x} />
+      <pattern id="over" width="8" height="8" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+        <rect width="8" height="8" fill="var(--stop-tint)" opacity="0.75" />
+        <line x1="0" x2="0" y1="0" y2="8" stroke="var(--stop)" strokeWidth="2.4" />
+      </pattern>
+      {rule.over > 0 && (
+        <rect
+          x={x(rule.lesson_minutes)}
+          y={1}
+          width={x(rule.total) - x(rule.lesson_minutes)}
+          height={RULE * 0.44}
+          fill="url(#over)"
+        />
+      )}
+      <path
+        d={`M${x(rule.lesson_minutes) - 7} 0h14l-7 12z`}
+        fill={rule.over > 0 ? 'var(--stop)' : 'var(--held)'}
+      />
+      <line
+        x1={x(rule.lesson_minutes)}
+        x2={x(rule.lesson_minutes)}
+        y1={0}
+        y2={RULE}
+        stroke={rule.over > 0 ? 'var(--stop)' : 'var(--held)'}
+        strokeWidth={2}
+      />
+    </svg>
   );
 }

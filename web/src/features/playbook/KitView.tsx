@@ -87,21 +87,11 @@ function Kit({ courseId, options, tabs }: Props) {
                 onChange={(value) => setBudget(Number(value))}
               />
             )}
-            <fieldset className={styles.question}>
-              <legend>Cuts to cover</legend>
-              {options.jobs.map((job) => (
-                <Checkbox
-                  key={keyOf(job)}
-                  style={{ clear: 'both' }}
-                  label={job.title}
-                  checked={!left.includes(keyOf(job))}
-                  onChange={() => setLeft((now) => toggle(now, keyOf(job)))}
-                />
-              ))}
-              {options.jobs.length === 0 && (
-                <p style={{ clear: 'both' }}>No exercise is planned in this course yet.</p>
-              )}
-            </fieldset>
+            <CutsToCover
+              jobs={options.jobs}
+              left={left}
+              onToggle={(key) => setLeft((now) => toggle(now, key))}
+            />
             <fieldset className={styles.question}>
               <legend>Knives to choose from</legend>
               {options.knives.map((knife) => (
@@ -135,6 +125,31 @@ function Kit({ courseId, options, tabs }: Props) {
       </main>
       <WorkedOut doctrineSays={options.doctrine_says} />
     </>
+  );
+}
+
+interface CutsProps {
+  jobs: Api['KitCut'][];
+  /** Keys of those that need not be covered. */
+  left: string[];
+  onToggle: (key: string) => void;
+}
+
+function CutsToCover({ jobs, left, onToggle }: CutsProps) {
+  return (
+    <fieldset className={styles.question}>
+      <legend>Cuts to cover</legend>
+      {jobs.map((job) => (
+        <Checkbox
+          key={keyOf(job)}
+          style={{ clear: 'both' }}
+          label={job.title}
+          checked={!left.includes(keyOf(job))}
+          onChange={() => onToggle(keyOf(job))}
+        />
+      ))}
+      {jobs.length === 0 && <p style={{ clear: 'both' }}>No exercise is planned in this course yet.</p>}
+    </fieldset>
   );
 }
 

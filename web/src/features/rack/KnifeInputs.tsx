@@ -83,6 +83,26 @@ export function KnifeInputs({ fields, change, problem }: Props) {
           error={problem?.at('/edge_angle')}
         />
       )}
+      <Made fields={fields} change={change} />
+      {text('name', 'Name of its own')}
+      {text('handle', 'Handle of')}
+      {text('stored', 'Stored at')}
+      <NumberInput
+        label="Cost"
+        min={0}
+        value={fields.cost ?? ''}
+        onChange={(v) => change({ cost: orNull(v) })}
+        error={problem?.at('/cost')}
+      />
+      {text('note', 'Note')}
+    </>
+  );
+}
+
+/** How it is made. */
+function Made({ fields, change }: Pick<Props, 'fields' | 'change'>) {
+  return (
+    <>
       <Select
         label="Bolster"
         allowDeselect={false}
@@ -109,17 +129,6 @@ export function KnifeInputs({ fields, change, problem }: Props) {
         checked={fields.hollowed ?? false}
         onChange={(e) => change({ hollowed: e.currentTarget.checked })}
       />
-      {text('name', 'Name of its own')}
-      {text('handle', 'Handle of')}
-      {text('stored', 'Stored at')}
-      <NumberInput
-        label="Cost"
-        min={0}
-        value={fields.cost ?? ''}
-        onChange={(v) => change({ cost: orNull(v) })}
-        error={problem?.at('/cost')}
-      />
-      {text('note', 'Note')}
     </>
   );
 }
