@@ -65,7 +65,10 @@ async function send(request: Request): Promise<Response> {
   });
 }
 
-export const api = createClient<paths>({ baseUrl: '', fetch: send });
+// Tests without a browser have no address of their own.
+const origin = typeof location === 'undefined' ? '' : location.origin;
+
+export const api = createClient<paths>({ baseUrl: origin, fetch: send });
 
 type Answer<T> = { data?: T; error?: unknown; response: Response };
 

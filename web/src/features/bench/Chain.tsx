@@ -3,6 +3,7 @@ import { memo } from 'react';
 import type { Api } from '../../api/client';
 import { Mark } from '../../shared/mark';
 import { useUnit, withUnit } from '../../shared/format';
+import { Reason } from '../../shared/dock';
 import { Said } from '../../shared/Said';
 import styles from './Bench.module.css';
 import { Turnable } from './Turnable';
@@ -119,17 +120,11 @@ function Step({ step }: { step: Api['BenchStep'] }) {
         ) : null}
       </p>
       {step.how && <p className="quiet">{step.how}</p>}
-      {step.cautions.map((caution) => (
-        <p key={caution.id} className="row" style={{ flexWrap: 'nowrap', alignItems: 'flex-start' }}>
-          <Mark kind={caution.severity} size={18} label={caution.severity !== 'note'} />
-          <span>
-            <strong>
-              <Said>{caution.title}</Said>
-            </strong>{' '}
-            <Said>{caution.text}</Said>
-          </span>
-        </p>
-      ))}
+      <ul>
+        {step.cautions.map((caution) => (
+          <Reason key={caution.id} kind={caution.severity} title={caution.title} says={caution.text} />
+        ))}
+      </ul>
     </div>
   );
 }

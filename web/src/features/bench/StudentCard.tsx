@@ -2,12 +2,11 @@ import { Button } from '@mantine/core';
 import { Link, useLocation } from 'react-router';
 import type { Api } from '../../api/client';
 import { useBench, useCatalogue, useCourse } from '../../api/queries';
+import { Reason } from '../../shared/dock';
 import { Section, fillOf } from '../../shared/drawing';
 import { useUnit, withUnit } from '../../shared/format';
 import type { Unit } from '../../shared/format';
-import { Mark } from '../../shared/mark';
 import { Failed, Loading } from '../../shared/State';
-import { Said } from '../../shared/Said';
 import styles from './Bench.module.css';
 import { cutQuestion } from './question';
 import { sizeText } from '../../shared/targetText';
@@ -87,15 +86,7 @@ export function StudentCard({ courseId, tabs }: { courseId: number; tabs: React.
           {data.cautions
             .filter((caution) => caution.severity !== 'note')
             .map((caution) => (
-              <li key={caution.id} className="row" style={{ flexWrap: 'nowrap', alignItems: 'flex-start' }}>
-                <Mark kind={caution.severity} size={16} label />
-                <span>
-                  <strong>
-                    <Said>{caution.title}</Said>
-                  </strong>{' '}
-                  <Said>{caution.text}</Said>
-                </span>
-              </li>
+              <Reason key={caution.id} kind={caution.severity} title={caution.title} says={caution.text} />
             ))}
         </ul>
         {catalogue.data && (

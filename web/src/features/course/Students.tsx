@@ -3,6 +3,7 @@ import { useState } from 'react';
 import type { Api } from '../../api/client';
 import { ApiProblem, answer, api } from '../../api/client';
 import { useChange } from '../../api/changes';
+import { studentFields, useSaveStudent } from '../../api/students';
 import { useUnit, withUnit } from '../../shared/format';
 import { LengthInput } from '../../shared/LengthInput';
 import { Trouble } from '../../shared/State';
@@ -124,33 +125,9 @@ interface FormProps {
 }
 
 function StudentForm({ courseId, student, first, done }: FormProps) {
-  const { name, station, hand, hand_size, clearance, special_clearance, allergies, notes } = first;
-  const [fields, setFields] = useState<Fields>({
-    name,
-    station,
-    hand,
-    hand_size,
-    clearance,
-    special_clearance,
-    allergies,
-    notes,
-  });
+  const [fields, setFields] = useState<Fields>(() => studentFields(first));
   const change = (next: Partial<Fields>) => setFields((now) => ({ ...now, ...next }));
-  const save = useChange(
-    'student',
-    () =>
-      student
-        ? answer(
-            api.PUT('/api/students/{id}', {
-              params: { path: { id: student.id } },
-              body: { version: student.version, fields },
-            }),
-          )
-        : answer(
-            api.POST('/api/courses/{id}/students', { params: { path: { id: courseId } }, body: fields }),
-          ),
-    { onSuccess: () => done?.() },
-  );
+  const save = useSaveStudent(courseId, student, done);
   const problem = save.error instanceof ApiProblem ? save.error : undefined;
   return (
     <form
@@ -158,7 +135,7 @@ function StudentForm({ courseId, student, first, done }: FormProps) {
       aria-label={student ? `Change ${student.name}` : 'Add a student'}
       onSubmit={(event) => {
         event.preventDefault();
-        save.mutate(undefined);
+        save.mutate(fields);
       }}
     >
       <StudentInputs fields={fields} change={change} problem={problem} />

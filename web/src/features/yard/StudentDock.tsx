@@ -1,7 +1,6 @@
 import { Button, Tabs } from '@mantine/core';
 import type { Api } from '../../api/client';
-import { answer, api } from '../../api/client';
-import { useChange } from '../../api/changes';
+import { useChangeStudent } from '../../api/students';
 import { useCatalogue, useCourse, useStudent } from '../../api/queries';
 import { Dock, Reason } from '../../shared/dock';
 import { capital, civil, clock, day, percent, spaced, useUnit, withUnit } from '../../shared/format';
@@ -91,26 +90,7 @@ function Next({ view }: { view: Api['StudentView'] }) {
   const { student, standing } = view;
   const { next } = standing;
   const [unit] = useUnit();
-  const clear = useChange('student', (cleared: Partial<Api['StudentFields']>) => {
-    const { name, station, hand, hand_size, clearance, special_clearance, allergies, notes } = student;
-    const fields = {
-      name,
-      station,
-      hand,
-      hand_size,
-      clearance,
-      special_clearance,
-      allergies,
-      notes,
-      ...cleared,
-    };
-    return answer(
-      api.PUT('/api/students/{id}', {
-        params: { path: { id: student.id } },
-        body: { version: student.version, fields },
-      }),
-    );
-  });
+  const clear = useChangeStudent(student);
   const said = useSaid();
   const blade = next.blade ?? undefined;
   return (
