@@ -48,7 +48,9 @@ export class App {
 
   async stop(): Promise<void> {
     const running = this.process;
-    if (!running || running.exitCode !== null) return;
+    this.process = undefined;
+    // One that ended by a signal has no exit code.
+    if (!running || running.exitCode !== null || running.signalCode !== null) return;
     const ended = new Promise((resolve) => running.once('exit', resolve));
     running.kill('SIGTERM');
     await ended;

@@ -4076,6 +4076,8 @@ export interface components {
         SerratedUse: "tough_outside" | "bread_only";
         /** @description An own value that no longer fits the catalogue, and is not laid over it until it is mended. */
         SetAsideLine: {
+            /** @description A copy beside the shipped ones: nothing stands in its place. */
+            copy: boolean;
             /** @description Id within its kind. */
             id: string;
             kind: components["schemas"]["OwnKind"];

@@ -50,8 +50,9 @@ pub fn in_force(shipped: &Catalogue, own: &[OwnRecord]) -> InForce {
     for record in own {
         let laid = match &record.value {
             Ok(value) => laid_over(&found.catalogue, shipped, value),
-            Err(why) => {
-                Err(vec![Problem::new("/value", "Own value", "", format!("can be read: {why}"), "drop it, or keep it anew")])
+            Err(_) => {
+                let sentence = "It cannot be read: another version of this program wrote it.";
+                Err(vec![Problem::said("/value", "Own value", "", sentence.into(), "drop it, or keep it anew")])
             }
         };
         match laid {

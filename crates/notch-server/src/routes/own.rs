@@ -39,6 +39,8 @@ pub(crate) struct SetAsideLine {
     version: i64,
     /// The value, where it can be read.
     value: Option<OwnValue>,
+    /// A copy beside the shipped ones: nothing stands in its place.
+    copy: bool,
     /// Why it does not fit.
     problems: Vec<Problem>,
 }
@@ -93,6 +95,7 @@ fn view(state: &AppState, reader: &Reader<'_>) -> Result<OwnView, ApiError> {
         id: aside.record.id.clone(),
         version: aside.record.version,
         value: aside.record.value.clone().ok(),
+        copy: !aside.record.kind.is_shipped(shipped, &aside.record.id),
         problems: aside.problems.clone(),
     });
     Ok(OwnView {

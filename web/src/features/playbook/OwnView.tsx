@@ -126,7 +126,11 @@ function SetAsideLine({ line }: { line: Api['SetAsideLine'] }) {
           </Reason>
         ))}
       </ul>
-      <p className="quiet">Until then the shipped value stands. Saving it anew mends it.</p>
+      <p className="quiet">
+        {line.copy
+          ? 'Until then it is left out. What chose it has to choose another.'
+          : 'Until then the shipped value stands. Saving it anew mends it.'}
+      </p>
       <Button size="xs" variant="default" onClick={() => drop.mutate(undefined)} loading={drop.isPending}>
         Drop {spaced(line.id)}
       </Button>
