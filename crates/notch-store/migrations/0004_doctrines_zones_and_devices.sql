@@ -8,50 +8,31 @@ UPDATE student SET special_clearance = 1 WHERE clearance >= 260;
 
 -- Ticks of edges were kept under labels; they are kept under the id of the type now. The names are those
 -- that were shipped until this step.
-UPDATE check_tick SET item = (
-    SELECT substr(item, 1, instr(item, ':')) || named.id || ':' || substr(item, instr(item, ':') + length(named.short) + 2)
-    FROM (SELECT NULL AS id, NULL AS short
-          UNION ALL SELECT 'chefs', 'Chef''s'
-          UNION ALL SELECT 'flat_chefs', 'Flat chef''s'
-          UNION ALL SELECT 'santoku', 'Santoku'
-          UNION ALL SELECT 'bunka', 'Bunka'
-          UNION ALL SELECT 'nakiri', 'Nakiri'
-          UNION ALL SELECT 'paring', 'Paring'
-          UNION ALL SELECT 'birds_beak', 'Bird''s-beak'
-          UNION ALL SELECT 'petty', 'Petty'
-          UNION ALL SELECT 'bread', 'Serrated'
-          UNION ALL SELECT 'tomato', 'Tomato'
-          UNION ALL SELECT 'slicer', 'Slicer'
-          UNION ALL SELECT 'single_bevel_slicer', 'Single-bevel'
-          UNION ALL SELECT 'boning', 'Boning'
-          UNION ALL SELECT 'fillet', 'Fillet'
-          UNION ALL SELECT 'cleaver', 'Cleaver'
-    ) AS named
-    WHERE substr(item, instr(item, ':') + 1, length(named.short) + 1) = named.short || ' '
-      AND substr(item, instr(item, ':') + length(named.short) + 2) GLOB '[0-9]*'
-)
-WHERE substr(item, 1, instr(item, ':')) IN ('test:', 'hone:', 'stone:', 'send:')
-  AND EXISTS (
-    SELECT 1 FROM (SELECT NULL AS id, NULL AS short
-          UNION ALL SELECT 'chefs', 'Chef''s'
-          UNION ALL SELECT 'flat_chefs', 'Flat chef''s'
-          UNION ALL SELECT 'santoku', 'Santoku'
-          UNION ALL SELECT 'bunka', 'Bunka'
-          UNION ALL SELECT 'nakiri', 'Nakiri'
-          UNION ALL SELECT 'paring', 'Paring'
-          UNION ALL SELECT 'birds_beak', 'Bird''s-beak'
-          UNION ALL SELECT 'petty', 'Petty'
-          UNION ALL SELECT 'bread', 'Serrated'
-          UNION ALL SELECT 'tomato', 'Tomato'
-          UNION ALL SELECT 'slicer', 'Slicer'
-          UNION ALL SELECT 'single_bevel_slicer', 'Single-bevel'
-          UNION ALL SELECT 'boning', 'Boning'
-          UNION ALL SELECT 'fillet', 'Fillet'
-          UNION ALL SELECT 'cleaver', 'Cleaver'
-    ) AS named
-    WHERE substr(item, instr(item, ':') + 1, length(named.short) + 1) = named.short || ' '
-      AND substr(item, instr(item, ':') + length(named.short) + 2) GLOB '[0-9]*'
-);
+CREATE TEMP TABLE knife_short (id TEXT, short TEXT);
+INSERT INTO knife_short VALUES
+    ('chefs', 'Chef''s'),
+    ('flat_chefs', 'Flat chef''s'),
+    ('santoku', 'Santoku'),
+    ('bunka', 'Bunka'),
+    ('nakiri', 'Nakiri'),
+    ('paring', 'Paring'),
+    ('birds_beak', 'Bird''s-beak'),
+    ('petty', 'Petty'),
+    ('bread', 'Serrated'),
+    ('tomato', 'Tomato'),
+    ('slicer', 'Slicer'),
+    ('single_bevel_slicer', 'Single-bevel'),
+    ('boning', 'Boning'),
+    ('fillet', 'Fillet'),
+    ('cleaver', 'Cleaver');
+UPDATE check_tick SET item = coalesce((
+    SELECT substr(item, 1, instr(item, ':')) || id || ':' || substr(item, instr(item, ':') + length(short) + 2)
+    FROM knife_short
+    WHERE substr(item, instr(item, ':') + 1, length(short) + 1) = short || ' '
+      AND substr(item, instr(item, ':') + length(short) + 2) GLOB '[0-9]*'
+), item)
+WHERE substr(item, 1, instr(item, ':')) IN ('test:', 'hone:', 'stone:', 'send:');
+DROP TABLE knife_short;
 
 -- Own foods get what can be done with the food that they were copied from.
 UPDATE own_value SET value_json = json_set(value_json, '$.food.traits', json(CASE json_extract(value_json, '$.based_on')

@@ -609,6 +609,11 @@ fn a_school_of_the_third_schema_gets_a_zone_and_keeps_its_doctrines_and_ticks() 
         r#"INSERT INTO course (id, version, name, school, place, age_band, pace, standard_set, tolerance, lesson_minutes, boards, board_material, schools_json)
            VALUES (1, 2, 'Old', 'Harbour', 'room 4', 'adult', 'learner', 'metric', 'exam', 110, 8, 'rubber', '{"onion_dice":"level_cut"}');
            INSERT INTO student VALUES (1, 1, 1, 0, 'Ivo', 1, 'left', 'small', 180, '[]', '');
+           INSERT INTO lesson VALUES (1, 1, 1, 1, 'First', '2026-09-08T18:30:00', 110);
+           INSERT INTO check_tick (lesson_id, item, who, ticked_at) VALUES
+               (1, 'test:Flat chef''s 210', 'Mara', '2026-09-08T17:00:00.000Z'),
+               (1, 'hone:Bird''s-beak 70', 'Mara', '2026-09-08T17:00:00.000Z'),
+               (1, 'first_aid', 'Mara', '2026-09-08T17:00:00.000Z');
            PRAGMA user_version = 3;"#,
     )?;
     drop(old);
@@ -617,5 +622,9 @@ fn a_school_of_the_third_schema_gets_a_zone_and_keeps_its_doctrines_and_ticks() 
     assert_eq!(course.fields.doctrines.onion_dice, notch_core::catalogue::OnionDice::LevelCut);
     assert_eq!(course.fields.time_zone, notch_store::machine_zone());
     assert!(!store.read(|reader| reader.student(1))?.fields.special_clearance);
+    let ticks: std::collections::BTreeSet<String> =
+        store.read(|reader| reader.check_ticks(1))?.into_iter().map(|tick| tick.item).collect();
+    let expected = ["first_aid", "hone:birds_beak:70", "test:flat_chefs:210"];
+    assert_eq!(ticks, expected.map(str::to_owned).into());
     Ok(())
 }

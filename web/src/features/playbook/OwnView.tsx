@@ -109,11 +109,13 @@ function SetAside({ lines }: { lines: Api['SetAsideLine'][] }) {
   );
 }
 
+/** Drops an own value, so that the shipped one stands again. */
+const useDrop = ({ kind, id, version }: Api['DropOwn']) =>
+  useChange('own', () => answer(api.POST('/api/own/drop', { body: { kind, id, version } })));
+
 function SetAsideLine({ line }: { line: Api['SetAsideLine'] }) {
   const said = useSaid();
-  const drop = useChange('own', () =>
-    answer(api.POST('/api/own/drop', { body: { kind: line.kind, id: line.id, version: line.version } })),
-  );
+  const drop = useDrop(line);
   return (
     <section>
       <h3>
@@ -141,9 +143,7 @@ function SetAsideLine({ line }: { line: Api['SetAsideLine'] }) {
 
 /** An own value in the dock, with its differences and the way back. */
 function OwnLine({ line }: { line: Api['OwnLine'] }) {
-  const back = useChange('own', () =>
-    answer(api.POST('/api/own/drop', { body: { kind: line.kind, id: line.id, version: line.version } })),
-  );
+  const back = useDrop(line);
   return (
     <section>
       <h3>
