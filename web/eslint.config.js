@@ -17,4 +17,19 @@ export default ts.config(
       'max-lines-per-function': ['error', { max: 100 }],
     },
   },
+  {
+    // A kind of change has one hook, in the changes of its feature.
+    files: ['src/features/**'],
+    ignores: ['src/features/*/changes.ts'],
+    rules: {
+      'no-restricted-imports': [
+        'error',
+        {
+          patterns: [
+            { group: ['**/api/changes'], message: 'Write the hook in the changes.ts of the feature.' },
+          ],
+        },
+      ],
+    },
+  },
 );

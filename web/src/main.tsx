@@ -4,6 +4,7 @@ import '@mantine/core/styles.css';
 import './theme/global.css';
 import { MantineProvider } from '@mantine/core';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { NuqsAdapter } from 'nuqs/adapters/react-router/v7';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { BrowserRouter } from 'react-router';
@@ -34,7 +35,9 @@ createRoot(root).render(
     >
       <QueryClientProvider client={client}>
         <BrowserRouter>
-          <App />
+          <NuqsAdapter defaultOptions={{ shallow: false }}>
+            <App />
+          </NuqsAdapter>
         </BrowserRouter>
       </QueryClientProvider>
     </MantineProvider>

@@ -1,8 +1,7 @@
 import { Accordion, Button } from '@mantine/core';
 import { useQuery } from '@tanstack/react-query';
-import { answer, api } from '../../api/client';
-import { useChange } from '../../api/changes';
 import { useAbout, useCatalogue } from '../../api/queries';
+import { useSignOut } from '../../api/session';
 import { Failed, Loading } from '../../shared/State';
 
 interface Part {
@@ -26,7 +25,7 @@ export default function AboutPage() {
     queryFn: async () => (await import('../../about/licences.gen.json')).default as Licences,
     staleTime: Infinity,
   });
-  const signOut = useChange('sign-in', () => answer(api.DELETE('/api/sign-in')));
+  const signOut = useSignOut();
   if (licences.isError) return <Failed error={licences.error} again={() => void licences.refetch()} />;
   if (!about.data || !licences.data) return <Loading />;
   return (

@@ -7,25 +7,20 @@ import { Trouble } from '../../shared/State';
 import { Said } from '../../shared/Said';
 import type { Sentence } from '../../shared/sentence';
 import styles from './Bench.module.css';
-import { cutQuestion, onionQuestion } from './question';
+import { cutQuestion, onionQuestion, readCut, readOnion } from './question';
+import type { ChangeCut, ChangeOnion, CutWords, OnionWords } from './question';
 import { OnionCells } from './OnionCells';
 import { Figure, WayFigures } from './Ways';
 import { useUnit } from '../../shared/format';
 import { sizeText } from '../../shared/targetText';
 
-interface Props {
-  /** The address that is being changed: it stands first. */
-  search: string;
-  /** Addresses that were kept to stand beside it. */
-  others: string[];
-  onChange: (next: Record<string, string | null>) => void;
-}
+type Put = (next: { beside: string[] | null }) => void;
 
 interface FrameProps {
   title: string;
   differences: Sentence[] | undefined;
   error: unknown;
-  onChange: Props['onChange'];
+  onChange: Put;
   children: React.ReactNode;
 }
 
@@ -56,7 +51,7 @@ function Frame({ title, differences, error, onChange, children }: FrameProps) {
 interface ColumnProps {
   index: number;
   others: string[];
-  onChange: Props['onChange'];
+  onChange: Put;
   title: string;
   under: string;
   children: React.ReactNode;
@@ -72,7 +67,7 @@ function Column({ index, others, onChange, title, under, children }: ColumnProps
         <Button
           variant="subtle"
           size="compact-sm"
-          onClick={() => onChange({ beside: others.filter((_, place) => place !== index - 1).join(';') })}
+          onClick={() => onChange({ beside: others.filter((_, place) => place !== index - 1) })}
           aria-label={`Put away ${title}, ${under}`}
         >
           Put away
@@ -82,22 +77,30 @@ function Column({ index, others, onChange, title, under, children }: ColumnProps
   );
 }
 
+interface CutsProps {
+  courseId: number;
+  /** The words that are being changed: they stand first, what was kept beside them. */
+  at: CutWords;
+  onChange: ChangeCut;
+}
+
 /** Two or three cuts beside each other, the differences said. */
-export function CutsBeside({ courseId, search, others, onChange }: Props & { courseId: number }) {
+export function CutsBeside({ courseId, at, onChange }: CutsProps) {
   const [unit] = useUnit();
   const foods = useCatalogue().data?.foods;
-  const cuts = [search, ...others].map((each) => cutQuestion(each, foods));
+  const put: Put = (next) => void onChange(next);
+  const cuts = [at, ...at.beside.map((each) => readCut(each))].map((each) => cutQuestion(each, foods));
   const found = useBenchBeside(courseId, { cuts }, foods !== undefined);
   return (
-    <Frame title="Side by side" differences={found.data?.differences} error={found.error} onChange={onChange}>
+    <Frame title="Side by side" differences={found.data?.differences} error={found.error} onChange={put}>
       {found.data?.cuts.map((view, index) => {
         const way: Api['BenchWay'] | undefined = view.ways[view.way ?? 0];
         return (
           <Column
             key={index}
             index={index}
-            others={others}
-            onChange={onChange}
+            others={at.beside}
+            onChange={put}
             title={view.title}
             under={[sizeText(view.target, unit), way?.name.toLowerCase()].filter(Boolean).join(', ')}
           >
@@ -118,17 +121,18 @@ export function CutsBeside({ courseId, search, others, onChange }: Props & { cou
 }
 
 /** Two or three ways of cutting an onion beside each other, the differences said. */
-export function OnionsBeside({ search, others, onChange }: Props) {
-  const onions = [search, ...others].map(onionQuestion);
+export function OnionsBeside({ at, onChange }: { at: OnionWords; onChange: ChangeOnion }) {
+  const put: Put = (next) => void onChange(next);
+  const onions = [at, ...at.beside.map((each) => readOnion(each))].map(onionQuestion);
   const found = useOnionsBeside({ onions });
   return (
-    <Frame title="Side by side" differences={found.data?.differences} error={found.error} onChange={onChange}>
+    <Frame title="Side by side" differences={found.data?.differences} error={found.error} onChange={put}>
       {found.data?.onions.map((view, index) => (
         <Column
           key={index}
           index={index}
-          others={others}
-          onChange={onChange}
+          others={at.beside}
+          onChange={put}
           title={view.name}
           under={`${view.places.length} cuts`}
         >

@@ -2,16 +2,17 @@ import { NumberInput, SegmentedControl, Select } from '@mantine/core';
 import { memo } from 'react';
 import type { Api, ApiProblem } from '../../api/client';
 import { useCatalogue, useCourse } from '../../api/queries';
-import type { useAddress } from '../../shared/address';
 import { capital, useUnit, withUnit } from '../../shared/format';
 import { LengthInput } from '../../shared/LengthInput';
 import styles from './Bench.module.css';
-import { measures } from './question';
+import { measures, typed } from './question';
+import type { ChangeCut, CutWords } from './question';
 import { Slider } from './Slider';
 
 interface Props {
   courseId: number;
-  at: ReturnType<typeof useAddress>;
+  at: CutWords;
+  change: ChangeCut;
   question: Api['BenchQuestion'];
   data: Api['BenchView'] | undefined;
   problem: ApiProblem | undefined;
@@ -20,13 +21,13 @@ interface Props {
 const SIXTEENTH = 25.4 / 16;
 
 /** What is cut, to which size, of which food, and for how many. */
-export function BlockControls({ courseId, at, question, data, problem }: Props) {
+export function BlockControls({ courseId, at, change, question, data, problem }: Props) {
   const [unit] = useUnit();
   const catalogue = useCatalogue();
   const food = catalogue.data?.foods.find((each) => each.id === question.food);
   const size = (key: 't' | 'w' | 'l', label: string, most: number) => {
     const usual = { t: data?.nominal.thickness, w: data?.nominal.width, l: data?.nominal.length }[key];
-    const value = at.optional(key) ?? usual;
+    const value = at[key] ?? usual;
     if (value === undefined || value === null) return null;
     const step = unit === 'mm' ? 0.1 : SIXTEENTH;
     return (
@@ -38,8 +39,8 @@ export function BlockControls({ courseId, at, question, data, problem }: Props) 
         step={step}
         shown={withUnit(value, unit)}
         error={problem?.at({ t: '/thickness', w: '/width', l: '/length' }[key])}
-        onChange={(next) => at.change({ [key]: Number(next.toFixed(4)) })}
-        onReset={at.optional(key) === null ? undefined : () => at.change({ [key]: null })}
+        onChange={(next) => change({ [key]: Number(next.toFixed(4)) })}
+        onReset={at[key] === null ? undefined : () => change({ [key]: null })}
       />
     );
   };
@@ -51,7 +52,7 @@ export function BlockControls({ courseId, at, question, data, problem }: Props) 
         cut={question.cut}
         foodError={problem?.at('/food')}
         cutError={problem?.at('/cut')}
-        change={at.change}
+        change={change}
       />
       {size('t', 'Thickness', 25.4)}
       {size('w', 'Width', 25.4)}
@@ -60,37 +61,35 @@ export function BlockControls({ courseId, at, question, data, problem }: Props) 
         <NumberInput
           label="Wedges"
           step={2}
-          value={at.optional('wedges') ?? data?.ways[0]?.pieces ?? ''}
-          onChange={(value) => at.change({ wedges: value })}
+          value={at.wedges ?? data?.ways[0]?.pieces ?? ''}
+          onChange={(value) => change({ wedges: typed(value) })}
           error={problem?.at('/wedges')}
         />
       )}
-      <Produce value={at.word('measured', '') ? '' : (question.produce ?? 'medium')} change={at.change} />
+      <Produce value={at.measured ? '' : (question.produce ?? 'medium')} change={change} />
       {food && (
         <Measured
           shape={JSON.stringify(data?.shape ?? food.shape)}
-          peel={at.optional('peel')}
+          peel={at.peel}
           shapeError={problem?.at('/shape')}
           peelError={problem?.at('/peel')}
-          change={at.change}
+          change={change}
         />
       )}
-      <Good value={question.good} error={problem?.at('/good')} change={at.change} />
+      <Good value={question.good} error={problem?.at('/good')} change={change} />
       <Slider
         label="Come out good"
-        value={at.number('success', 80)}
+        value={at.success}
         min={5}
         max={100}
         step={1}
-        shown={`${at.number('success', 80)} %`}
+        shown={`${at.success} %`}
         error={problem?.at('/success')}
-        onChange={(value) => at.change({ success: value })}
+        onChange={(value) => change({ success: value })}
       />
     </div>
   );
 }
-
-type Change = ReturnType<typeof useAddress>['change'];
 
 interface PicksProps {
   courseId: number;
@@ -98,7 +97,7 @@ interface PicksProps {
   cut: string;
   foodError: string | undefined;
   cutError: string | undefined;
-  change: Change;
+  change: ChangeCut;
 }
 
 /** Long lists, drawn again only when another is picked. */
@@ -133,7 +132,7 @@ const Picks = memo(function Picks({ courseId, food, cut, foodError, cutError, ch
   );
 });
 
-const Produce = memo(function Produce({ value, change }: { value: string; change: Change }) {
+const Produce = memo(function Produce({ value, change }: { value: string; change: ChangeCut }) {
   return (
     <div>
       <span className={styles.name} id="produce">
@@ -143,7 +142,7 @@ const Produce = memo(function Produce({ value, change }: { value: string; change
         aria-labelledby="produce"
         fullWidth
         value={value}
-        onChange={(next) => change({ produce: next === 'medium' ? null : next, measured: null })}
+        onChange={(next) => change({ produce: next as Api['ProduceSize'], measured: null })}
         data={[
           { value: 'small', label: 'S' },
           { value: 'medium', label: 'M' },
@@ -157,7 +156,7 @@ const Produce = memo(function Produce({ value, change }: { value: string; change
 interface GoodProps {
   value: number;
   error: string | undefined;
-  change: Change;
+  change: ChangeCut;
 }
 
 const Good = memo(function Good({ value, error, change }: GoodProps) {
@@ -167,7 +166,7 @@ const Good = memo(function Good({ value, error, change }: GoodProps) {
       min={1}
       max={2000}
       value={value}
-      onChange={(next) => change({ good: next })}
+      onChange={(next) => change({ good: typed(next) })}
       error={error}
     />
   );
@@ -179,7 +178,7 @@ interface MeasuredProps {
   peel: number | null;
   shapeError: string | undefined;
   peelError: string | undefined;
-  change: Change;
+  change: ChangeCut;
 }
 
 /** The food's own lengths, as one was measured, and what a peeler takes off it. */
@@ -193,7 +192,7 @@ const Measured = memo(function Measured({ shape, peel, shapeError, peelError, ch
         {fields.map((field, index) => {
           const set = (value: number | string | null) => {
             if (value === '' || value === null || Number(value) === Number(field.size.toFixed(2))) return;
-            change({ measured: sizes.map((old, place) => (place === index ? value : old)).join() });
+            change({ measured: sizes.map((old, place) => (place === index ? Number(value) : old)) });
           };
           const error = index === 0 ? shapeError : undefined;
           return field.key === 'grams' ? (

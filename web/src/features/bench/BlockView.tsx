@@ -1,7 +1,6 @@
 import { useDeferredValue, useMemo } from 'react';
 import { ApiProblem } from '../../api/client';
 import { useBench, useCatalogue } from '../../api/queries';
-import { useAddress } from '../../shared/address';
 import { useUnit } from '../../shared/format';
 import { Failed, Loading, Trouble } from '../../shared/State';
 import styles from './Bench.module.css';
@@ -10,27 +9,26 @@ import { BlockControls } from './BlockControls';
 import { BuyDock } from './BuyDock';
 import { Chain } from './Chain';
 import { FirstCut } from './FirstCut';
-import { cutQuestion, keptBeside } from './question';
+import { cutQuestion, useCutAddress } from './question';
 import { targetText } from '../../shared/targetText';
 import { Ways } from './Ways';
 
 /** Sticks, dice and slices of a food: deciding which food, size and way to teach, and what to buy. */
 export function BlockView({ courseId, tabs }: { courseId: number; tabs: React.ReactNode }) {
-  const at = useAddress();
+  const [at, change] = useCutAddress();
   const [unit] = useUnit();
   const catalogue = useCatalogue();
   const foods = catalogue.data?.foods;
-  const tint = foods?.find((each) => each.id === at.word('food', 'carrot'))?.tint;
-  const question = useMemo(() => cutQuestion(at.search, foods), [at.search, foods]);
+  const tint = foods?.find((each) => each.id === at.food)?.tint;
+  const question = useMemo(() => cutQuestion(at, foods), [at, foods]);
   const found = useBench(courseId, question, catalogue.isSuccess);
   // While a figure is dragged, the section follows first, and what hangs on it when there is time.
   const late = useDeferredValue(found.data);
-  const lateSearch = useDeferredValue(at.search);
+  const lateWords = useDeferredValue(at);
   const problem = found.error instanceof ApiProblem ? found.error : undefined;
   if (!found.data && !problem)
     return found.isError ? <Failed error={found.error} again={() => void found.refetch()} /> : <Loading />;
   const data = found.data;
-  const others = keptBeside(at.word('beside', ''));
   const size = data && targetText(data.target, unit);
   return (
     <>
@@ -46,20 +44,25 @@ export function BlockView({ courseId, tabs }: { courseId: number; tabs: React.Re
           {tabs}
         </div>
         <div className={styles.columns}>
-          <BlockControls courseId={courseId} at={at} question={question} data={data} problem={problem} />
+          <BlockControls
+            courseId={courseId}
+            at={at}
+            change={change}
+            question={question}
+            data={data}
+            problem={problem}
+          />
           <div className="stack">
             {problem && <Trouble error={problem} />}
-            {others.length > 0 && (
-              <CutsBeside courseId={courseId} search={at.search} others={others} onChange={at.change} />
-            )}
-            {late && <Chain data={late} tint={tint} step={at.number('step', 3)} onChange={at.change} />}
+            {at.beside.length > 0 && <CutsBeside courseId={courseId} at={at} onChange={change} />}
+            {late && <Chain data={late} tint={tint} step={at.step} onChange={change} />}
             {data && <Ways data={data} tint={tint} />}
             {late?.carried && (
               <FirstCut
                 title={late.title}
                 carried={late.carried}
                 written={JSON.stringify(question.errors)}
-                onChange={at.change}
+                onChange={change}
               />
             )}
           </div>
@@ -68,13 +71,11 @@ export function BlockView({ courseId, tabs }: { courseId: number; tabs: React.Re
       <BuyDock
         data={late}
         food={question.food}
-        price={at.optional('price')}
         onward={question.onward ?? 0}
         problem={problem}
         courseId={courseId}
-        search={lateSearch}
-        change={at.change}
-        current={at.current}
+        at={lateWords}
+        change={change}
       />
     </>
   );

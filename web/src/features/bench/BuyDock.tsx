@@ -6,28 +6,27 @@ import { useCatalogue, useCourse } from '../../api/queries';
 import { Disclaimer, Dock, Reason } from '../../shared/dock';
 import { capital, grams } from '../../shared/format';
 import styles from './Bench.module.css';
-import { kept, keptBeside } from './question';
+import { keptCut, typed, writeCut } from './question';
+import type { ChangeCut, CutWords } from './question';
 import { Said } from '../../shared/Said';
 
 interface Props {
   data: Api['BenchView'] | undefined;
   food: string;
-  price: number | null;
   /** Pieces of each student that go on to the next cut. */
   onward: number;
   problem: ApiProblem | undefined;
   courseId: number;
-  /** The address that the links lead on from. */
-  search: string;
-  change: (next: Record<string, string | number | null>) => void;
-  current: () => string;
+  /** The words that the links lead on from. */
+  at: CutWords;
+  change: ChangeCut;
 }
 
 const money = (sum: number) => sum.toFixed(2);
 
 /** What to buy, what it becomes, what is left, and where to take it from here. */
 export const BuyDock = memo(function BuyDock(props: Props) {
-  const { data, food, price, problem, change } = props;
+  const { data, food, at, problem, change } = props;
   const catalogue = useCatalogue();
   const named = catalogue.data?.foods.find((each) => each.id === food);
   return (
@@ -56,8 +55,8 @@ export const BuyDock = memo(function BuyDock(props: Props) {
             min={0}
             max={1000}
             decimalScale={2}
-            value={price ?? ''}
-            onChange={(value) => change({ price: value })}
+            value={at.price ?? ''}
+            onChange={(value) => change({ price: typed(value) })}
             error={problem?.at('/price')}
           />
         </>
@@ -88,7 +87,7 @@ function Products({ data, onward, change }: Pick<Props, 'onward' | 'change'> & {
           min={0}
           max={2000}
           value={onward}
-          onChange={(value) => change({ onward: value === 0 ? null : value })}
+          onChange={(value) => change({ onward: typed(value) })}
         />
       )}
       <table className={styles.table} aria-label="What becomes of it">
@@ -117,26 +116,16 @@ function Products({ data, onward, change }: Pick<Props, 'onward' | 'change'> & {
   );
 }
 
-/** Words of the address that an exercise keeps: sizes of its own, the way, the produce. */
-const MAKING = ['t', 'w', 'l', 'way', 'produce'];
-
 /** To a lesson, beside another, onto paper, or to the layers. */
-function Onward({ data, courseId, search, change, current }: Props & { data: Api['BenchView'] }) {
+function Onward({ data, courseId, at, change }: Props & { data: Api['BenchView'] }) {
   const course = useCourse(courseId);
   const lessons = course.data?.lessons ?? [];
   const next = lessons.find((lesson) => lesson.when === 'next') ?? lessons.at(-1);
-  const at = new URLSearchParams(search);
-  const [knife, beside] = [at.get('knife'), keptBeside(at.get('beside') ?? '')];
-  const pin = new URLSearchParams({
-    add: '1',
-    food: at.get('food') ?? 'carrot',
-    cut: at.get('cut') ?? 'julienne',
-  });
+  // An exercise keeps its sizes, its way and its produce; food and cut are named though they be the usual.
+  const { food, cut, knife, t, w, l, way, produce } = at;
+  const pin = new URLSearchParams(writeCut({ knife, t, w, l, way, produce }));
+  for (const [key, value] of Object.entries({ add: '1', food, cut })) pin.set(key, value);
   if (data.ways.length > 0) pin.set('amount', String(data.pieces_each));
-  if (knife) pin.set('knife', knife);
-  for (const key of MAKING) if (at.has(key)) pin.set(key, at.get(key) ?? '');
-  const card = new URLSearchParams(at);
-  card.set('view', 'card');
   const { layers } = data;
   return (
     <div className="tight">
@@ -145,17 +134,21 @@ function Onward({ data, courseId, search, change, current }: Props & { data: Api
           Pin to lesson {next.number}
         </Button>
       )}
-      {(at.has('measured') || at.has('peel')) && (
+      {(at.measured !== null || at.peel !== null) && (
         <p className="quiet">Plan buys by S, M and L: the measured food and its peel are not pinned.</p>
       )}
       <Button
         variant="default"
-        disabled={beside.length >= 2}
-        onClick={() => change({ beside: [...beside, kept(current())].join(';') })}
+        disabled={at.beside.length >= 2}
+        onClick={() => change((now) => ({ beside: [...now.beside, keptCut(now)] }))}
       >
         Keep beside
       </Button>
-      <Button variant="default" component={Link} to={`/courses/${courseId}/bench?${card.toString()}`}>
+      <Button
+        variant="default"
+        component={Link}
+        to={`/courses/${courseId}/bench${writeCut('?view=card', at)}`}
+      >
         Student card
       </Button>
       {layers && (

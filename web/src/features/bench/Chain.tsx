@@ -6,13 +6,14 @@ import { useUnit, withUnit } from '../../shared/format';
 import { Reason } from '../../shared/dock';
 import { Said } from '../../shared/Said';
 import styles from './Bench.module.css';
+import type { ChangeCut } from './question';
 import { Turnable } from './Turnable';
 
 interface Props {
   data: Api['BenchView'];
   tint: Api['Tint'] | undefined;
   step: number;
-  onChange: (next: Record<string, string | number | null>) => void;
+  onChange: ChangeCut;
 }
 
 /** The chain step by step: the food in space, and what the hands do. */
@@ -31,7 +32,7 @@ export const Chain = memo(function Chain({ data, tint, step, onChange }: Props) 
             <SegmentedControl
               aria-label="Way of working"
               value={way?.way}
-              onChange={(next) => onChange({ way: next })}
+              onChange={(next) => onChange({ way: next as Api['Way'] })}
               data={[
                 { value: 'squared', label: 'Squared' },
                 { value: 'flat_first', label: 'Flat first' },

@@ -3,6 +3,7 @@ import type { Api } from '../../api/client';
 import { percent, useUnit, withUnit } from '../../shared/format';
 import { SizeRule } from '../../shared/rule';
 import styles from './Bench.module.css';
+import type { ChangeCut } from './question';
 import { Slider } from './Slider';
 import { Figure } from './Ways';
 
@@ -12,7 +13,7 @@ interface Props {
   carried: Api['Carried'];
   /** The errors, written out, so that the same errors are the same value. */
   written: string;
-  onChange: (next: Record<string, number | null>) => void;
+  onChange: ChangeCut;
 }
 
 /** The first cut decides: errors along the chain, what arrives, and what would be read back from it. */
@@ -20,7 +21,7 @@ export const FirstCut = memo(function FirstCut({ title, carried, written, onChan
   const errors = JSON.parse(written) as Api['CutErrors'];
   const [unit] = useUnit();
   const slide = (
-    key: string,
+    key: 'first' | 'plank' | 'stick' | 'off' | 'lean' | 'uneven',
     label: string,
     value: number,
     [min, max, step]: [number, number, number],
@@ -33,7 +34,7 @@ export const FirstCut = memo(function FirstCut({ title, carried, written, onChan
       max={max}
       step={step}
       shown={shown}
-      onChange={(next) => onChange({ [key]: next === 0 ? null : next })}
+      onChange={(next) => onChange({ [key]: next })}
     />
   );
   const off = (mm: number) => `${mm < 0 ? '−' : ''}${withUnit(Math.abs(mm), unit)}`;

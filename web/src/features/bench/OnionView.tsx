@@ -4,7 +4,6 @@ import { memo, useCallback, useDeferredValue, useMemo } from 'react';
 import type { Api } from '../../api/client';
 import { ApiProblem } from '../../api/client';
 import { useCatalogue, useOnion, useOnionChoice } from '../../api/queries';
-import { useAddress } from '../../shared/address';
 import { Disclaimer, Dock, Reason } from '../../shared/dock';
 import { percent, useUnit, withUnit } from '../../shared/format';
 import { LengthInput } from '../../shared/LengthInput';
@@ -13,31 +12,28 @@ import { Failed, Loading, Trouble } from '../../shared/State';
 import styles from './Bench.module.css';
 import { OnionsBeside } from './Beside';
 import { Legend, OnionCells } from './OnionCells';
-import { kept, keptBeside, onionQuestion } from './question';
+import { keptOnion, onionQuestion, typed, useOnionAddress } from './question';
+import type { ChangeOnion, OnionWords } from './question';
 import { METHODS, Ranked } from './Ranked';
 import { Slider } from './Slider';
 import { Figure } from './Ways';
 
-type Address = ReturnType<typeof useAddress>;
-
 /** An onion in section, every cell weighed against the dice that is wanted. */
 export function OnionView({ tabs }: { tabs: React.ReactNode }) {
-  const at = useAddress();
+  const [at, change] = useOnionAddress();
   const [unit] = useUnit();
-  const question = useMemo(() => onionQuestion(at.search), [at.search]);
+  const question = useMemo(() => onionQuestion(at), [at]);
   const found = useOnion(question);
   // While a figure is dragged, the cells follow first, and what hangs on them when there is time.
   const late = useDeferredValue(found.data);
   const problem = found.error instanceof ApiProblem ? found.error : undefined;
   const { radius, layers, size, length } = question;
-  const most = at.optional('strokes');
   const asked: Api['ChooseForMe'] = {
     wanted: { radius, layers, size, length },
-    limits: { strokes: most, no_level_cut: at.word('level_cut', '') !== 'yes' },
+    limits: { strokes: at.strokes, no_level_cut: !at.level_cut },
   };
   const [choosing] = useDebouncedValue(asked, 250);
   const choice = useOnionChoice(choosing);
-  const { change, current } = at;
   const take = useCallback(
     (each: Api['MethodAtBest']) =>
       change({
@@ -50,19 +46,14 @@ export function OnionView({ tabs }: { tabs: React.ReactNode }) {
       }),
     [change],
   );
-  const put = useCallback(
-    (places: number[]) => change({ places: places.join(), cuts: places.length }),
+  const put = useCallback((places: number[]) => change({ places, cuts: places.length }), [change]);
+  const keep = useCallback(
+    () => void change((now) => ({ beside: [...now.beside, keptOnion(now)] })),
     [change],
   );
-  const keep = useCallback(() => {
-    const search = current();
-    const before = keptBeside(new URLSearchParams(search).get('beside') ?? '');
-    change({ beside: [...before, kept(search)].join(';') });
-  }, [change, current]);
   if (!found.data && !problem)
     return found.isError ? <Failed error={found.error} again={() => void found.refetch()} /> : <Loading />;
   const data = found.data;
-  const beside = keptBeside(at.word('beside', ''));
   return (
     <>
       <main className={styles.work}>
@@ -77,10 +68,10 @@ export function OnionView({ tabs }: { tabs: React.ReactNode }) {
         </div>
         <Methods value={question.method.kind} change={change} />
         <div className={styles.columns}>
-          <OnionControls at={at} question={question} problem={problem} />
+          <OnionControls at={at} change={change} question={question} problem={problem} />
           <div className="stack">
             <Trouble error={problem ?? null} />
-            {beside.length > 0 && <OnionsBeside search={at.search} others={beside} onChange={at.change} />}
+            {at.beside.length > 0 && <OnionsBeside at={at} onChange={change} />}
             {data && (
               <div className="card stack">
                 <OnionCells
@@ -108,27 +99,31 @@ export function OnionView({ tabs }: { tabs: React.ReactNode }) {
         <section className="card stack" aria-label="Choose for me">
           <div className="spread">
             <h2>Choose for me</h2>
-            <Limits strokes={most} level={at.word('level_cut', '') === 'yes'} change={change} />
+            <Limits strokes={at.strokes} level={at.level_cut} change={change} />
           </div>
           <Trouble error={choice.error} />
           {choice.data && <Ranked choice={choice.data} onTake={take} />}
         </section>
       </main>
-      <Outcome data={late} leek={Boolean(length)} keep={beside.length < 2} onKeep={keep} />
+      <Outcome data={late} leek={Boolean(length)} keep={at.beside.length < 2} onKeep={keep} />
     </>
   );
 }
 
-type Change = Address['change'];
-
-const Methods = memo(function Methods({ value, change }: { value: string; change: Change }) {
+const Methods = memo(function Methods({
+  value,
+  change,
+}: {
+  value: Api['Method']['kind'];
+  change: ChangeOnion;
+}) {
   const narrow = useMediaQuery('(max-width: 1100px)');
   return (
     <SegmentedControl
       aria-label="Method"
       orientation={narrow ? 'vertical' : 'horizontal'}
       value={value}
-      onChange={(next) => change({ method: next })}
+      onChange={(next) => change({ method: next as Api['Method']['kind'] })}
       data={METHODS}
       style={{ alignSelf: 'flex-start', flex: 'none' }}
     />
@@ -148,7 +143,7 @@ const Edges = memo(function Edges({ edges }: { edges: Api['SideFigures'] }) {
 interface LimitsProps {
   strokes: number | null;
   level: boolean;
-  change: Change;
+  change: ChangeOnion;
 }
 
 const Limits = memo(function Limits({ strokes, level, change }: LimitsProps) {
@@ -161,12 +156,12 @@ const Limits = memo(function Limits({ strokes, level, change }: LimitsProps) {
         min={1}
         suffix=" strokes"
         value={strokes ?? ''}
-        onChange={(value) => change({ strokes: value })}
+        onChange={(value) => change({ strokes: typed(value) })}
       />
       <Checkbox
         label="Level cuts allowed"
         checked={level}
-        onChange={(event) => change({ level_cut: event.currentTarget.checked ? 'yes' : null })}
+        onChange={(event) => change({ level_cut: event.currentTarget.checked })}
       />
     </div>
   );
@@ -215,18 +210,19 @@ const Outcome = memo(function Outcome({ data, leek, keep, onKeep }: OutcomeProps
 });
 
 interface ControlsProps {
-  at: Address;
+  at: OnionWords;
+  change: ChangeOnion;
   question: Api['OnionQuestion'];
   problem: ApiProblem | undefined;
 }
 
-function OnionControls({ at, question, problem }: ControlsProps) {
+function OnionControls({ at, change, question, problem }: ControlsProps) {
   const [unit] = useUnit();
   const { method, size, layers } = question;
   const uneven = Math.round((question.uneven ?? 0) * 100);
   return (
     <div className={`card ${styles.controls}`}>
-      <Foods change={at.change} />
+      <Foods change={change} />
       <Slider
         label="Cuts"
         value={question.places?.length ?? question.cuts}
@@ -235,7 +231,7 @@ function OnionControls({ at, question, problem }: ControlsProps) {
         step={1}
         shown={String(question.places?.length ?? question.cuts)}
         error={problem?.at('/cuts') ?? problem?.at('/places')}
-        onChange={(value) => at.change({ cuts: value, places: null })}
+        onChange={(value) => change({ cuts: value, places: null })}
       />
       {method.kind === 'below' && (
         <Slider
@@ -246,7 +242,7 @@ function OnionControls({ at, question, problem }: ControlsProps) {
           step={0.05}
           shown={`${method.depth.toFixed(2)} radii`}
           error={problem?.at('/method/depth')}
-          onChange={(value) => at.change({ depth: value })}
+          onChange={(value) => change({ depth: value })}
         />
       )}
       {method.kind === 'level' && (
@@ -258,7 +254,7 @@ function OnionControls({ at, question, problem }: ControlsProps) {
           step={1}
           shown={String(method.level)}
           error={problem?.at('/method/level')}
-          onChange={(value) => at.change({ level: value })}
+          onChange={(value) => change({ level: value })}
         />
       )}
       <Slider
@@ -269,8 +265,8 @@ function OnionControls({ at, question, problem }: ControlsProps) {
         step={1}
         shown={question.places ? 'placed by hand' : `${uneven} %`}
         error={problem?.at('/uneven')}
-        onChange={(value) => at.change({ steps: value === 0 ? null : value, places: null })}
-        onReset={question.places || uneven ? () => at.change({ places: null, steps: null }) : undefined}
+        onChange={(value) => change({ steps: value, places: null })}
+        onReset={question.places || uneven ? () => change({ places: null, steps: null }) : undefined}
       />
       <Slider
         label="Wanted dice"
@@ -280,22 +276,22 @@ function OnionControls({ at, question, problem }: ControlsProps) {
         step={0.1}
         shown={withUnit(size, unit)}
         error={problem?.at('/size')}
-        onChange={(value) => at.change({ size: value })}
+        onChange={(value) => change({ size: value })}
       />
       <Own
-        across={at.number('across', 80)}
+        across={at.across}
         layers={layers}
         length={question.length ?? null}
         acrossError={problem?.at('/radius')}
         layersError={problem?.at('/layers')}
         lengthError={problem?.at('/length')}
-        change={at.change}
+        change={change}
       />
     </div>
   );
 }
 
-const Foods = memo(function Foods({ change }: { change: Change }) {
+const Foods = memo(function Foods({ change }: { change: ChangeOnion }) {
   const foods = useCatalogue().data?.foods ?? [];
   return (
     <div className="row">
@@ -328,7 +324,7 @@ interface OwnProps {
   acrossError: string | undefined;
   layersError: string | undefined;
   lengthError: string | undefined;
-  change: Change;
+  change: ChangeOnion;
 }
 
 /** The food's own figures. */
@@ -352,7 +348,7 @@ const Own = memo(function Own({
       <NumberInput
         label="Layers"
         value={layers}
-        onChange={(value) => change({ layers: value })}
+        onChange={(value) => change({ layers: typed(value) })}
         error={layersError}
       />
       {length !== null && (

@@ -1,5 +1,5 @@
 import { Button } from '@mantine/core';
-import { Link, useLocation } from 'react-router';
+import { Link } from 'react-router';
 import type { Api } from '../../api/client';
 import { useBench, useCatalogue, useCourse } from '../../api/queries';
 import { Reason } from '../../shared/dock';
@@ -8,16 +8,16 @@ import { useUnit, withUnit } from '../../shared/format';
 import type { Unit } from '../../shared/format';
 import { Failed, Loading } from '../../shared/State';
 import styles from './Bench.module.css';
-import { cutQuestion } from './question';
+import { cutQuestion, useCutAddress, writeCut } from './question';
 import { sizeText } from '../../shared/targetText';
 
 /** A card for a student's station: the piece at true size, the steps, the cautions. */
 export function StudentCard({ courseId, tabs }: { courseId: number; tabs: React.ReactNode }) {
-  const { search } = useLocation();
+  const [at] = useCutAddress();
   const [unit] = useUnit();
   const catalogue = useCatalogue();
   const course = useCourse(courseId);
-  const question = cutQuestion(search, catalogue.data?.foods);
+  const question = cutQuestion(at, catalogue.data?.foods);
   const found = useBench(courseId, question, catalogue.isSuccess);
   if (!found.data)
     return found.isError ? <Failed error={found.error} again={() => void found.refetch()} /> : <Loading />;
@@ -25,14 +25,12 @@ export function StudentCard({ courseId, tabs }: { courseId: number; tabs: React.
   const way = data.ways[data.way ?? 0];
   const knife = data.blade ? data.knives[data.blade.index] : undefined;
   const named = catalogue.data?.foods.find((each) => each.id === question.food);
-  const back = new URLSearchParams(search);
-  back.delete('view');
   return (
     <main className={styles.work}>
       <div className={`spread ${styles.screenOnly}`}>
         <div className="row">
           <Button onClick={() => window.print()}>Print</Button>
-          <Button variant="default" component={Link} to={`/courses/${courseId}/bench?${back.toString()}`}>
+          <Button variant="default" component={Link} to={`/courses/${courseId}/bench${writeCut(at)}`}>
             Back to the Bench
           </Button>
         </div>

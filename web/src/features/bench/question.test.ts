@@ -1,6 +1,16 @@
 import { describe, expect, it } from 'vitest';
 import type { Api } from '../../api/client';
-import { cutQuestion, kept, keptBeside, measures, methodOf, onionQuestion } from './question';
+import {
+  cutQuestion,
+  keptCut,
+  keptOnion,
+  measures,
+  methodOf,
+  onionQuestion,
+  readCut,
+  readOnion,
+  writeCut,
+} from './question';
 import { targetText } from '../../shared/targetText';
 
 const carrot = {
@@ -10,7 +20,7 @@ const carrot = {
 
 describe('the address of a cut', () => {
   it('asks for julienne of carrot where it says nothing', () => {
-    const asked = cutQuestion('', [carrot]);
+    const asked = cutQuestion(readCut(''), [carrot]);
     expect(asked).toMatchObject({
       food: 'carrot',
       cut: 'julienne',
@@ -24,7 +34,9 @@ describe('the address of a cut', () => {
 
   it('is read word by word', () => {
     const asked = cutQuestion(
-      '?food=carrot&t=2.5&good=12&success=90&lean=5&uneven=20&knife=santoku/165&way=flat_first&peel=1.2&onward=6&price=2.5',
+      readCut(
+        '?food=carrot&t=2.5&good=12&success=90&lean=5&uneven=20&knife=santoku/165&way=flat_first&peel=1.2&onward=6&price=2.5',
+      ),
       [carrot],
     );
     expect(asked).toMatchObject({
@@ -42,28 +54,28 @@ describe('the address of a cut', () => {
   });
 
   it('takes a measured food only with all of its lengths', () => {
-    expect(cutQuestion('measured=40,20,150', [carrot]).shape).toEqual({
+    expect(cutQuestion(readCut('measured=40,20,150'), [carrot]).shape).toEqual({
       kind: 'frustum',
       big_end: 40,
       small_end: 20,
       length: 150,
     });
     for (const wrong of ['measured=40', 'measured=40,20,x', 'measured=', 'measured=1,2,3,4'])
-      expect(cutQuestion(wrong, [carrot]).shape).toBeUndefined();
+      expect(cutQuestion(readCut(wrong), [carrot]).shape).toBeUndefined();
   });
 
   it('leaves out what is no number', () => {
-    const asked = cutQuestion('t=thin&good=many&success=&knife=', [carrot]);
+    const asked = cutQuestion(readCut('t=thin&good=many&success=&knife='), [carrot]);
     expect(asked).toMatchObject({ good: 20, success: 0.8 });
     expect(asked.thickness).toBeUndefined();
     expect(asked.knife_type).toBeUndefined();
-    expect(cutQuestion('good=-4', [carrot]).good).toBe(0);
+    expect(cutQuestion(readCut('good=-4'), [carrot]).good).toBe(0);
   });
 });
 
 describe('the address of an onion', () => {
   it('asks for nine verticals where it says nothing', () => {
-    expect(onionQuestion('')).toMatchObject({
+    expect(onionQuestion(readOnion(''))).toMatchObject({
       radius: 40,
       layers: 8,
       cuts: 9,
@@ -73,30 +85,31 @@ describe('the address of an onion', () => {
   });
 
   it('holds cuts that were put by hand, all or none', () => {
-    expect(onionQuestion('places=0.2,0.5').places).toEqual([0.2, 0.5]);
-    expect(onionQuestion('places=0.2,left').places).toBeUndefined();
+    expect(onionQuestion(readOnion('places=0.2,0.5')).places).toEqual([0.2, 0.5]);
+    expect(onionQuestion(readOnion('places=0.2,left')).places).toBeUndefined();
   });
 
   it('knows each way by its word', () => {
     expect(methodOf('below', 0.7, 1)).toEqual({ kind: 'below', depth: 0.7 });
     expect(methodOf('level', 0.7, 2)).toEqual({ kind: 'level', level: 2 });
     expect(methodOf('turned', 0.7, 2)).toEqual({ kind: 'turned' });
-    expect(methodOf('sideways', 0.7, 2)).toEqual({ kind: 'verticals' });
+    expect(readOnion('method=sideways').method).toBe('verticals');
   });
 });
 
 describe('what is kept beside', () => {
   it('is the cut without the view of it', () => {
-    expect(kept('?food=potato&cut=baton&step=3&beside=a;b&lean=5')).toBe('food=potato&cut=baton');
-    expect(keptBeside('food=potato;food=leek')).toEqual(['food=potato', 'food=leek']);
-    expect(keptBeside('')).toEqual([]);
+    expect(keptCut(readCut('?food=potato&cut=baton&step=1&beside=a;b&lean=5'))).toBe('food=potato&cut=baton');
+    expect(keptOnion(readOnion('?cuts=12&strokes=40&level_cut=true'))).toBe('cuts=12');
+    expect(readCut('beside=food%3Dpotato;food%3Dleek').beside).toEqual(['food=potato', 'food=leek']);
+    expect(readCut('').beside).toEqual([]);
   });
 
   it('comes back through an address whole', () => {
-    const before = new URLSearchParams('food=carrot');
-    before.set('beside', [kept('food=potato&t=3.5'), kept('food=leek&cut=coins')].join(';'));
-    const after = new URLSearchParams(before.toString());
-    expect(keptBeside(after.get('beside') ?? '')).toEqual(['food=potato&t=3.5', 'food=leek&cut=coins']);
+    const beside = [keptCut(readCut('food=potato&t=3.5')), keptCut(readCut('food=leek&cut=coins'))];
+    const written = writeCut({ food: 'potato', beside });
+    expect(readCut(written).beside).toEqual(['food=potato&t=3.5', 'food=leek&cut=coins']);
+    expect(readCut(written).food).toBe('potato');
   });
 });
 

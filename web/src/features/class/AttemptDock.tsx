@@ -3,8 +3,6 @@ import { useHotkeys } from '@mantine/hooks';
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import type { Api } from '../../api/client';
-import { answer, api } from '../../api/client';
-import { useChange } from '../../api/changes';
 import { keys, useAbout, useCatalogue } from '../../api/queries';
 import { Disclaimer, Dock } from '../../shared/dock';
 import { clock, useUnit, withUnit } from '../../shared/format';
@@ -12,6 +10,7 @@ import { Mark } from '../../shared/mark';
 import type { MarkKind } from '../../shared/mark';
 import { Trouble } from '../../shared/State';
 import { Said } from '../../shared/Said';
+import { useMark, useStart, useStop } from './changes';
 import styles from './Class.module.css';
 import { Running } from './Running';
 import { useServerNow } from './useServerNow';
@@ -26,7 +25,6 @@ interface Props {
 /** One student at work: start, stop, ticks and faults, each with its cue. */
 export function AttemptDock({ view, station, exercise, onNext }: Props) {
   const { student, running } = station;
-  const client = useQueryClient();
   const [unit] = useUnit();
   const about = useAbout();
   const now = useServerNow(about.data?.now, Boolean(running));
@@ -41,27 +39,12 @@ export function AttemptDock({ view, station, exercise, onNext }: Props) {
       : ordered[0]
         ? String(ordered[0].id)
         : null;
-  const start = useChange(
-    'attempt',
-    () =>
-      answer(
-        api.POST('/api/attempts', {
-          body: { student_id: student.id, exercise_id: exercise.id, knife_id: Number(knife) },
-        }),
-      ),
-    { refreshOnError: true },
-  );
-  const stop = useChange(
-    'attempt',
-    (id: number) => answer(api.POST('/api/attempts/{id}/stop', { params: { path: { id } } })),
-    {
-      refreshOnError: true,
-      onSuccess: (kept) => client.setQueryData(keys.attemptVersion(kept.id), kept.version),
-    },
-  );
+  const start = useStart();
+  const stop = useStop();
   const toggle = () => {
     if (running) stop.mutate(running.id);
-    else if (knife) start.mutate(undefined);
+    else if (knife)
+      start.mutate({ student_id: student.id, exercise_id: exercise.id, knife_id: Number(knife) });
   };
   useHotkeys([['s', toggle]]);
   const latest = running ?? station.attempts.at(-1);
@@ -167,22 +150,7 @@ function Marks({ attempt, lessonId }: { attempt: Api['Attempt']; lessonId: numbe
   const client = useQueryClient();
   const [marks, setMarks] = useState(attempt.marks);
   const [cue, setCue] = useState<string>();
-  // Ticks go out one after the other, each from the version that the one before it made.
-  const save = useChange(
-    'attempt',
-    async (next: Api['AttemptMarks']) => {
-      const known = client.getQueryData<number>(keys.attemptVersion(attempt.id)) ?? attempt.version;
-      const kept = await answer(
-        api.PUT('/api/attempts/{id}/marks', {
-          params: { path: { id: attempt.id } },
-          body: { version: Math.max(known, attempt.version), marks: next },
-        }),
-      );
-      client.setQueryData(keys.attemptVersion(attempt.id), kept.version);
-      return kept;
-    },
-    { scope: `marks ${attempt.id}` },
-  );
+  const save = useMark(attempt);
   const put = (next: Api['AttemptMarks']) => {
     setMarks(next);
     save.mutate(next, {

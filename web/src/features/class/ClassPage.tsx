@@ -1,8 +1,8 @@
 import { Button, SegmentedControl } from '@mantine/core';
 import { useDisclosure, useHotkeys, useMediaQuery } from '@mantine/hooks';
-import { Link, useSearchParams } from 'react-router';
+import { parseAsInteger, useQueryStates } from 'nuqs';
+import { Link } from 'react-router';
 import { useClass } from '../../api/queries';
-import { useChangeAddress } from '../../shared/address';
 import { useUnit } from '../../shared/format';
 import { Failed, Loading } from '../../shared/State';
 import { useHere } from '../frame';
@@ -32,24 +32,23 @@ export default function ClassPage() {
   return <RunningClass key={lessonId} courseId={here.courseId} lessonId={lessonId} />;
 }
 
+const ASKED = { student: parseAsInteger, exercise: parseAsInteger };
+
 function RunningClass({ courseId, lessonId }: { courseId: number; lessonId: number }) {
-  const [search] = useSearchParams();
-  const exercise = search.get('exercise');
-  const view = useClass(lessonId, exercise ? Number(exercise) : undefined);
+  const [asked, select] = useQueryStates(ASKED);
+  const view = useClass(lessonId, asked.exercise ?? undefined);
   const [unit] = useUnit();
   const [writing, write] = useDisclosure();
   const narrow = useMediaQuery('(max-width: 860px)');
-  const asked = Number(search.get('student') ?? Number.NaN);
   const stations = view.data?.stations ?? [];
   const at = Math.max(
     0,
-    stations.findIndex((s) => s.student.id === asked),
+    stations.findIndex((s) => s.student.id === asked.student),
   );
   const station = stations[at];
-  const select = useChangeAddress();
   const step = (by: number) => {
     const to = stations[(at + by + stations.length) % stations.length];
-    if (to) select({ student: to.student.id });
+    if (to) void select({ student: to.student.id });
   };
   useHotkeys([
     ['[', () => step(-1)],

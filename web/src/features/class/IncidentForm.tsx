@@ -1,10 +1,10 @@
 import { Button, Modal, SegmentedControl, Select, Textarea } from '@mantine/core';
 import { useState } from 'react';
 import type { Api } from '../../api/client';
-import { ApiProblem, answer, api } from '../../api/client';
-import { useChange } from '../../api/changes';
+import { ApiProblem } from '../../api/client';
 import { Mark } from '../../shared/mark';
 import { Trouble } from '../../shared/State';
+import { useWriteIncident } from './changes';
 
 /** Writes a nick or near-miss down; what to do first stands above it. */
 export function IncidentForm({
@@ -19,17 +19,7 @@ export function IncidentForm({
   const [kind, setKind] = useState<Api['IncidentKind']>('near_miss');
   const [who, setWho] = useState<string | null>(student ? String(student.id) : null);
   const [words, setWords] = useState('');
-  const save = useChange(
-    'incident',
-    () =>
-      answer(
-        api.POST('/api/lessons/{id}/incidents', {
-          params: { path: { id: view.lesson.id } },
-          body: { kind, words, student_id: who ? Number(who) : null },
-        }),
-      ),
-    { onSuccess: close },
-  );
+  const save = useWriteIncident(view.lesson.id, close);
   const problem = save.error instanceof ApiProblem ? save.error.at('/words') : undefined;
   return (
     <Modal
@@ -43,7 +33,7 @@ export function IncidentForm({
         className="stack"
         onSubmit={(event) => {
           event.preventDefault();
-          save.mutate(undefined);
+          save.mutate({ kind, words, student_id: who ? Number(who) : null });
         }}
       >
         <p className="row" style={{ flexWrap: 'nowrap', alignItems: 'flex-start' }}>

@@ -1,13 +1,12 @@
 import { Button, SegmentedControl, Textarea } from '@mantine/core';
 import { useDebouncedValue, useHotkeys } from '@mantine/hooks';
-import { useQueryClient } from '@tanstack/react-query';
 import { useRef, useState } from 'react';
 import type { Api } from '../../api/client';
-import { ApiProblem, answer, api } from '../../api/client';
-import { useChange } from '../../api/changes';
-import { keys, useJudge } from '../../api/queries';
+import { ApiProblem } from '../../api/client';
+import { useJudge } from '../../api/queries';
 import { Mark } from '../../shared/mark';
 import { Trouble } from '../../shared/State';
+import { useKeepSample } from './changes';
 import styles from './Class.module.css';
 import { VerdictView } from './VerdictView';
 
@@ -22,24 +21,13 @@ export function MeasurePanel({
   exercise: Api['ClassExercise'];
 }) {
   const attempt = [...station.attempts].reverse().find((each) => each.exercise_id === exercise.id);
-  const client = useQueryClient();
   const field = useRef<HTMLTextAreaElement>(null);
   const [text, setText] = useState('');
   const [custom, setCustom] = useState<Custom>('blind_ten');
   const [typed] = useDebouncedValue(text, 40);
   const judged = useJudge(attempt?.id, { custom, text: typed });
   useHotkeys([['m', () => field.current?.focus()]]);
-  const keep = useChange(
-    'attempt',
-    (id: number) =>
-      answer(api.POST('/api/attempts/{id}/samples', { params: { path: { id } }, body: { custom, text } })),
-    {
-      onSuccess: (marked) => {
-        client.setQueryData(keys.attemptVersion(marked.id), marked.version);
-        setText('');
-      },
-    },
-  );
+  const keep = useKeepSample(() => setText(''));
   const problem = [keep.error, text.trim() ? judged.error : null].find(
     (error) => error instanceof ApiProblem,
   );
@@ -47,7 +35,7 @@ export function MeasurePanel({
   const kept = attempt?.samples.at(-1);
   const fresh = text.trim() && judged.data && !judged.error ? judged.data : undefined;
   const submit = () => {
-    if (attempt && text.trim()) keep.mutate(attempt.id);
+    if (attempt && text.trim()) keep.mutate({ id: attempt.id, body: { custom, text } });
   };
   return (
     <section className={`card ${styles.measure}`} aria-label="Measured pieces">

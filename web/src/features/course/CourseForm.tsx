@@ -1,12 +1,12 @@
 import { Button, NumberInput, Select, SimpleGrid, TextInput } from '@mantine/core';
-import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import type { Api } from '../../api/client';
-import { ApiProblem, answer, api } from '../../api/client';
-import { useChange } from '../../api/changes';
 import { useAbout, useCatalogue } from '../../api/queries';
+import { whole, useFields } from '../../shared/fields';
+import type { FieldsForm } from '../../shared/fields';
 import { capital } from '../../shared/format';
 import { Trouble } from '../../shared/State';
+import { useSaveCourse } from './changes';
 
 type Fields = Api['CourseFields'];
 
@@ -40,61 +40,31 @@ const PACES = [
 export function CourseForm({ course }: { course?: Api['Course'] }) {
   const about = useAbout();
   const navigate = useNavigate();
-  const [drafted, setFields] = useState<Fields>(() => (course ? fieldsOf(course) : empty));
   // Until another is chosen, a new course is where this machine is.
-  const fields = { ...drafted, time_zone: drafted.time_zone || (about.data?.time_zone ?? '') };
-  const change = (next: Partial<Fields>) => setFields((now) => ({ ...now, ...next }));
-  const save = useChange(
-    'course',
-    () =>
-      course
-        ? answer(
-            api.PUT('/api/courses/{id}', {
-              params: { path: { id: course.id } },
-              body: { version: course.version, fields },
-            }),
-          )
-        : answer(api.POST('/api/courses', { body: fields })),
-    { onSuccess: (kept) => course ?? void navigate(`/courses/${kept.id}/set-up`) },
+  const { form, trouble, told } = useFields<Fields>(
+    course ? fieldsOf(course) : { ...empty, time_zone: about.data?.time_zone ?? '' },
   );
-  const problem = save.error instanceof ApiProblem ? save.error : undefined;
-  const text = (key: 'name' | 'school' | 'place', label: string) => (
-    <TextInput
-      label={label}
-      withAsterisk
-      value={fields[key]}
-      onChange={(e) => change({ [key]: e.currentTarget.value })}
-      error={problem?.at(`/${key}`)}
-    />
-  );
+  const save = useSaveCourse(course, (kept) => course ?? void navigate(`/courses/${kept.id}/set-up`));
   return (
-    <form
-      className="card stack"
-      onSubmit={(event) => {
-        event.preventDefault();
-        save.mutate(undefined);
-      }}
-    >
+    <form className="card stack" onSubmit={form.onSubmit((fields) => save.mutate(fields, told))}>
       <SimpleGrid cols={{ base: 1, sm: 3 }} spacing="sm">
-        {text('name', 'Name of the course')}
-        {text('school', 'School')}
-        {text('place', 'Kitchen')}
-        <Whom fields={fields} change={change} />
+        <TextInput label="Name of the course" withAsterisk {...form.getInputProps('name')} />
+        <TextInput label="School" withAsterisk {...form.getInputProps('school')} />
+        <TextInput label="Kitchen" withAsterisk {...form.getInputProps('place')} />
+        <Whom form={form} />
         <NumberInput
           label="Minutes of a lesson"
           withAsterisk
-          value={fields.lesson_minutes}
-          onChange={(v) => change({ lesson_minutes: Math.max(0, Math.min(65535, Math.round(Number(v)))) })}
-          error={problem?.at('/lesson_minutes')}
+          {...form.getInputProps('lesson_minutes')}
+          onChange={(v) => form.setFieldValue('lesson_minutes', whole(v))}
         />
         <NumberInput
           label="Boards"
           withAsterisk
-          value={fields.boards}
-          onChange={(v) => change({ boards: Math.max(0, Math.min(65535, Math.round(Number(v)))) })}
-          error={problem?.at('/boards')}
+          {...form.getInputProps('boards')}
+          onChange={(v) => form.setFieldValue('boards', whole(v))}
         />
-        <Where fields={fields} change={change} problem={problem} />
+        <Where form={form} />
       </SimpleGrid>
       {course && (
         <p className="quiet">
@@ -109,19 +79,14 @@ export function CourseForm({ course }: { course?: Api['Course'] }) {
         {save.isSuccess && course && (
           <span role="status">Saved. Past judgements keep the figures they were made with.</span>
         )}
-        {save.error && !problem?.document.problems.length && <Trouble error={save.error} />}
+        <Trouble error={trouble} />
       </div>
     </form>
   );
 }
 
-interface ChoiceProps {
-  fields: Fields;
-  change: (next: Partial<Fields>) => void;
-}
-
 /** Whom it is for, at which pace, and how exactly they work. */
-function Whom({ fields, change }: ChoiceProps) {
+function Whom({ form }: { form: FieldsForm<Fields> }) {
   const catalogue = useCatalogue();
   return (
     <>
@@ -132,23 +97,15 @@ function Whom({ fields, change }: ChoiceProps) {
           { value: 'adult', label: 'Trainees and adults' },
           { value: 'child', label: 'Children: bridge first, blades to 130 mm' },
         ]}
-        value={fields.age_band}
-        onChange={(value) => value && change({ age_band: value as Api['AgeBand'] })}
+        {...form.getInputProps('age_band')}
       />
-      <Select
-        label="Pace"
-        allowDeselect={false}
-        data={PACES}
-        value={fields.pace}
-        onChange={(value) => value && change({ pace: value as Api['Pace'] })}
-      />
+      <Select label="Pace" allowDeselect={false} data={PACES} {...form.getInputProps('pace')} />
       <Select
         label="Sizes"
-        description={catalogue.data?.sets.find((s) => s.id === fields.standard_set)?.why}
+        description={catalogue.data?.sets.find((s) => s.id === form.values.standard_set)?.why}
         allowDeselect={false}
         data={(catalogue.data?.sets ?? []).map((s) => ({ value: s.id, label: capital(s.name) }))}
-        value={fields.standard_set}
-        onChange={(value) => value && change({ standard_set: value })}
+        {...form.getInputProps('standard_set')}
       />
       <Select
         label="Exactness"
@@ -157,15 +114,14 @@ function Whom({ fields, change }: ChoiceProps) {
           value: t.id,
           label: `${capital(t.name)}, ±${Math.round(t.share * 100)} % but at least ±${t.floor} mm`,
         }))}
-        value={fields.tolerance}
-        onChange={(value) => value && change({ tolerance: value })}
+        {...form.getInputProps('tolerance')}
       />
     </>
   );
 }
 
 /** What is cut on, and by whose clock. */
-function Where({ fields, change, problem }: ChoiceProps & { problem: ApiProblem | undefined }) {
+function Where({ form }: { form: FieldsForm<Fields> }) {
   const catalogue = useCatalogue();
   return (
     <>
@@ -177,19 +133,15 @@ function Where({ fields, change, problem }: ChoiceProps & { problem: ApiProblem 
           label: b.allowed ? capital(b.name) : `${capital(b.name)}: never`,
           disabled: !b.allowed,
         }))}
-        value={fields.board_material}
-        onChange={(value) => value && change({ board_material: value as Api['BoardMaterial'] })}
-        error={problem?.at('/board_material')}
+        {...form.getInputProps('board_material')}
       />
       <Select
         label="Time zone"
         searchable
         allowDeselect={false}
         limit={40}
-        data={catalogue.data?.time_zones ?? (fields.time_zone ? [fields.time_zone] : [])}
-        value={fields.time_zone}
-        onChange={(value) => value && change({ time_zone: value })}
-        error={problem?.at('/time_zone')}
+        data={catalogue.data?.time_zones ?? (form.values.time_zone ? [form.values.time_zone] : [])}
+        {...form.getInputProps('time_zone')}
       />
     </>
   );

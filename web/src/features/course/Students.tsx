@@ -1,12 +1,13 @@
 import { Button, Checkbox, NumberInput, Select, SimpleGrid, TagsInput, TextInput } from '@mantine/core';
 import { useState } from 'react';
 import type { Api } from '../../api/client';
-import { ApiProblem, answer, api } from '../../api/client';
-import { useChange } from '../../api/changes';
 import { studentFields, useSaveStudent } from '../../api/students';
+import { useFields, whole } from '../../shared/fields';
+import type { FieldsForm } from '../../shared/fields';
 import { useUnit, withUnit } from '../../shared/format';
 import { LengthInput } from '../../shared/LengthInput';
 import { Trouble } from '../../shared/State';
+import { useArchiveStudent } from './changes';
 
 type Fields = Api['StudentFields'];
 
@@ -41,17 +42,7 @@ export function Students({ courseId, students }: { courseId: number; students: A
   const [unit] = useUnit();
   const [editing, setEditing] = useState<number>();
   const [gone, setGone] = useState<Api['Student']>();
-  const archive = useChange(
-    'student',
-    ({ student, archived }: { student: Api['Student']; archived: boolean }) =>
-      answer(
-        api.POST('/api/students/{id}/archive', {
-          params: { path: { id: student.id } },
-          body: { version: student.version, archived },
-        }),
-      ),
-    { onSuccess: (student) => setGone(student.archived ? student : undefined) },
-  );
+  const archive = useArchiveStudent((student) => setGone(student.archived ? student : undefined));
   return (
     <section className="stack" aria-label="Students">
       <h2>Students</h2>
@@ -125,20 +116,15 @@ interface FormProps {
 }
 
 function StudentForm({ courseId, student, first, done }: FormProps) {
-  const [fields, setFields] = useState<Fields>(() => studentFields(first));
-  const change = (next: Partial<Fields>) => setFields((now) => ({ ...now, ...next }));
+  const { form, trouble, told } = useFields<Fields>(studentFields(first));
   const save = useSaveStudent(courseId, student, done);
-  const problem = save.error instanceof ApiProblem ? save.error : undefined;
   return (
     <form
       className="card stack"
       aria-label={student ? `Change ${student.name}` : 'Add a student'}
-      onSubmit={(event) => {
-        event.preventDefault();
-        save.mutate(fields);
-      }}
+      onSubmit={form.onSubmit((fields) => save.mutate(fields, told))}
     >
-      <StudentInputs fields={fields} change={change} problem={problem} />
+      <StudentInputs form={form} />
       <div className="row">
         <Button type="submit" loading={save.isPending}>
           {student ? 'Save' : 'Add the student'}
@@ -148,76 +134,48 @@ function StudentForm({ courseId, student, first, done }: FormProps) {
             Cancel
           </Button>
         )}
-        {save.error && !problem?.document.problems.length && <Trouble error={save.error} />}
+        <Trouble error={trouble} />
       </div>
     </form>
   );
 }
 
-interface InputsProps {
-  fields: Fields;
-  change: (next: Partial<Fields>) => void;
-  problem: ApiProblem | undefined;
-}
-
-function StudentInputs({ fields, change, problem }: InputsProps) {
+function StudentInputs({ form }: { form: FieldsForm<Fields> }) {
   return (
     <SimpleGrid cols={{ base: 1, sm: 3 }} spacing="sm">
-      <TextInput
-        label="Name"
-        withAsterisk
-        value={fields.name}
-        onChange={(e) => change({ name: e.currentTarget.value })}
-        error={problem?.at('/name')}
-      />
+      <TextInput label="Name" withAsterisk {...form.getInputProps('name')} />
       <NumberInput
         label="Station"
         withAsterisk
-        value={fields.station}
-        onChange={(v) => change({ station: Math.max(0, Math.min(65535, Math.round(Number(v)))) })}
-        error={problem?.at('/station')}
+        {...form.getInputProps('station')}
+        onChange={(v) => form.setFieldValue('station', whole(v))}
       />
       <LengthInput
         label="Blade clearance"
         withAsterisk
-        value={fields.clearance}
-        onChange={(clearance) => change({ clearance: clearance ?? 0 })}
-        error={problem?.at('/clearance')}
+        {...form.getInputProps('clearance')}
+        value={form.values.clearance}
+        onChange={(clearance) => form.setFieldValue('clearance', clearance ?? 0)}
       />
-      <Select
-        label="Working hand"
-        allowDeselect={false}
-        data={HANDS}
-        value={fields.hand}
-        onChange={(v) => v && change({ hand: v as Api['Hand'] })}
-      />
+      <Select label="Working hand" allowDeselect={false} data={HANDS} {...form.getInputProps('hand')} />
       <Select
         label="Size of the hand"
         allowDeselect={false}
         data={SIZES}
-        value={fields.hand_size}
-        onChange={(v) => v && change({ hand_size: v as Api['HandSize'] })}
+        {...form.getInputProps('hand_size')}
       />
       <Checkbox
         mt={26}
         label="Special clearance"
         description="turning, single-bevel, boning, heavy and very long knives"
-        checked={fields.special_clearance}
-        onChange={(e) => change({ special_clearance: e.currentTarget.checked })}
+        {...form.getInputProps('special_clearance', { type: 'checkbox' })}
       />
       <TagsInput
         label="Allergies"
         placeholder="e.g. celery, then Enter"
-        value={fields.allergies}
-        onChange={(v) => change({ allergies: v })}
-        error={problem?.at('/allergies')}
+        {...form.getInputProps('allergies')}
       />
-      <TextInput
-        label="Notes"
-        value={fields.notes}
-        onChange={(e) => change({ notes: e.currentTarget.value })}
-        error={problem?.at('/notes')}
-      />
+      <TextInput label="Notes" {...form.getInputProps('notes')} />
     </SimpleGrid>
   );
 }

@@ -1,5 +1,5 @@
-import { Modal, TextInput } from '@mantine/core';
-import { useMemo, useState } from 'react';
+import { Combobox, Modal, TextInput, useCombobox } from '@mantine/core';
+import { useEffect, useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import type { Api } from '../../api/client';
 import { useCatalogue, useRack } from '../../api/queries';
@@ -75,58 +75,45 @@ export default function Find({ view, close }: { view: Api['CourseView']; close: 
   const all = useAll(view);
   const navigate = useNavigate();
   const [text, setText] = useState('');
-  const [at, setAt] = useState(0);
+  const box = useCombobox({ opened: true });
   const words = text.toLowerCase().split(/\s+/).filter(Boolean);
   const found = all
     .filter((each) => words.every((w) => `${each.name} ${each.what}`.toLowerCase().includes(w)))
     .slice(0, 9);
-  const go = (each: Found | undefined) => {
-    if (!each) return;
+  // Enter goes to the first that is found, until another is walked to.
+  const { selectFirstOption } = box;
+  useEffect(() => void selectFirstOption(), [selectFirstOption, text]);
+  const go = (to: string) => {
     close();
-    void navigate(each.to);
-  };
-  const onKeyDown = (event: React.KeyboardEvent) => {
-    if (event.key === 'Enter') go(found[at]);
-    if (event.key === 'ArrowDown') setAt(Math.min(at + 1, found.length - 1));
-    if (event.key === 'ArrowUp') setAt(Math.max(at - 1, 0));
-    if (event.key === 'ArrowDown' || event.key === 'ArrowUp') event.preventDefault();
+    void navigate(to);
   };
   return (
     <Modal opened onClose={close} title="Find or do" size="lg" closeButtonProps={{ 'aria-label': 'Close' }}>
-      <TextInput
-        data-autofocus
-        aria-label="Find or do"
-        role="combobox"
-        aria-expanded={found.length > 0}
-        aria-controls="found"
-        aria-activedescendant={found[at] ? `found-${at}` : undefined}
-        placeholder="A student, knife, lesson, food or cut"
-        value={text}
-        onChange={(event) => {
-          setText(event.currentTarget.value);
-          setAt(0);
-        }}
-        onKeyDown={onKeyDown}
-      />
-      <div id="found" role="listbox" aria-label="Found" className={styles.list}>
-        {found.map((each, index) => (
-          // The text field keeps the focus and walks the list; a click does the same as Enter.
-          // eslint-disable-next-line jsx-a11y/click-events-have-key-events
-          <div
-            key={`${each.what}-${each.to}-${each.name}`}
-            id={`found-${index}`}
-            role="option"
-            tabIndex={-1}
-            aria-selected={index === at}
-            className={styles.found}
-            onClick={() => go(each)}
-          >
-            <span>{each.name}</span>
-            <span className="quiet">{each.what}</span>
-          </div>
-        ))}
-      </div>
-      {found.length === 0 && <p className="quiet">Nothing of that name in this course.</p>}
+      <Combobox store={box} onOptionSubmit={go}>
+        <Combobox.EventsTarget>
+          <TextInput
+            data-autofocus
+            role="combobox"
+            aria-label="Find or do"
+            placeholder="A student, knife, lesson, food or cut"
+            value={text}
+            onChange={(event) => setText(event.currentTarget.value)}
+          />
+        </Combobox.EventsTarget>
+        <Combobox.Options aria-label="Found" mt={10}>
+          {found.map((each) => (
+            <Combobox.Option
+              key={`${each.what}-${each.to}-${each.name}`}
+              value={each.to}
+              className={styles.found}
+            >
+              <span>{each.name}</span>
+              <span className="quiet">{each.what}</span>
+            </Combobox.Option>
+          ))}
+          {found.length === 0 && <Combobox.Empty>Nothing of that name in this course.</Combobox.Empty>}
+        </Combobox.Options>
+      </Combobox>
     </Modal>
   );
 }

@@ -1,12 +1,11 @@
 import { Button } from '@mantine/core';
 import type { Api } from '../../api/client';
-import { answer, api } from '../../api/client';
-import { useChange } from '../../api/changes';
 import { useTint } from '../../api/queries';
 import { Knife, Section } from '../../shared/drawing';
 import { capital, grams, minutes, useUnit } from '../../shared/format';
 import { Mark } from '../../shared/mark';
 import { Trouble } from '../../shared/State';
+import { useArchiveExercise } from './changes';
 import { differences, USUAL } from './making';
 import { sizeIn } from './size';
 import styles from './Plan.module.css';
@@ -22,14 +21,7 @@ interface Props {
 export function ExerciseCard({ planned, selected, onSelect, onEdit }: Props) {
   const { exercise, advice } = planned;
   const [unit] = useUnit();
-  const archive = useChange('lesson', (archived: boolean) =>
-    answer(
-      api.POST('/api/exercises/{id}/archive', {
-        params: { path: { id: exercise.id } },
-        body: { version: exercise.version, archived },
-      }),
-    ),
-  );
+  const archive = useArchiveExercise(exercise);
   const tint = useTint(exercise.food);
   const title = advice?.title ?? `${capital(exercise.cut)} of ${exercise.food}`;
   return (

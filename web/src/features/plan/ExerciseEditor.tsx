@@ -2,12 +2,12 @@ import { Button, NumberInput, SegmentedControl, Select } from '@mantine/core';
 import { useDebouncedValue } from '@mantine/hooks';
 import { useEffect, useState } from 'react';
 import type { Api } from '../../api/client';
-import { ApiProblem, answer, api } from '../../api/client';
-import { useChange } from '../../api/changes';
+import { ApiProblem } from '../../api/client';
 import { useAdvice, useCatalogue, useTint } from '../../api/queries';
 import { Knife, Section } from '../../shared/drawing';
 import { capital, useUnit } from '../../shared/format';
 import { Trouble } from '../../shared/State';
+import { useSaveExercise } from './changes';
 import { Figures } from './ExerciseCard';
 import { USUAL } from './making';
 import { MakingFields } from './MakingFields';
@@ -70,44 +70,6 @@ const open: Partial<Choice> = {
   knife_length: null,
 };
 
-/** Saves the exercise with the setup that is chosen, or proposed. */
-function useSaveExercise({ plan, exercise, done }: Props, choice: Choice) {
-  // What is shown may lag a choice by a moment: what is saved is worked out from the choice itself.
-  return useChange(
-    'lesson',
-    async () => {
-      const latest = await answer(
-        api.POST('/api/courses/{id}/advice', { params: { path: { id: plan.course.id } }, body: choice }),
-      );
-      const { setup } = latest;
-      if (!setup) throw new Error('There is no knife on the rack to make this cut with.');
-      const { knife_type, knife_length, grip, hold, motion, third } = setup;
-      const body: Api['ExerciseFields'] = {
-        food: choice.food,
-        cut: choice.cut,
-        amount: choice.amount,
-        own_minutes: choice.own_minutes ?? null,
-        making: choice.making ?? USUAL,
-        knife_type,
-        knife_length,
-        grip,
-        hold,
-        motion,
-        third,
-      };
-      return exercise
-        ? answer(
-            api.PUT('/api/exercises/{id}', {
-              params: { path: { id: exercise.id } },
-              body: { version: exercise.version, fields: body },
-            }),
-          )
-        : answer(api.POST('/api/lessons/{id}/exercises', { params: { path: { id: plan.lesson.id } }, body }));
-    },
-    { onSuccess: done },
-  );
-}
-
 /** Choose on the left, see the drawing, with reasons in the dock; every figure follows while choosing. */
 export function ExerciseEditor(props: Props) {
   const { plan, exercise, onAdvice, done } = props;
@@ -119,7 +81,7 @@ export function ExerciseEditor(props: Props) {
   const advice = complete ? found.data : undefined;
   const change = (next: Partial<Choice>) => setChoice((now) => ({ ...now, ...next }));
   useEffect(() => onAdvice(advice), [advice, onAdvice]);
-  const save = useSaveExercise(props, choice);
+  const save = useSaveExercise(plan, exercise, done);
   const problem = [save.error, found.error].find((error) => error instanceof ApiProblem);
   const at = (pointer: string) => (problem instanceof ApiProblem ? problem.at(pointer) : undefined);
   const taught = catalogue.data?.sets.find((set) => set.id === plan.course.standard_set)?.cuts ?? {};
@@ -170,7 +132,7 @@ export function ExerciseEditor(props: Props) {
         />
         <div className="row">
           <Button
-            onClick={() => save.mutate(undefined)}
+            onClick={() => save.mutate(choice)}
             loading={save.isPending}
             disabled={!advice?.setup || advice.refused}
           >

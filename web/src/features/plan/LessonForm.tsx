@@ -1,11 +1,10 @@
 import { Button, NumberInput, TextInput } from '@mantine/core';
-import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import type { Api } from '../../api/client';
-import { ApiProblem, answer, api } from '../../api/client';
-import { useChange } from '../../api/changes';
 import type { CivilTime } from '../../api/time';
+import { useFields, whole } from '../../shared/fields';
 import { Trouble } from '../../shared/State';
+import { useAddLesson, useSaveLesson } from './changes';
 
 /** Title and time of a lesson: of one that is there, or of a new one. */
 export function LessonForm({
@@ -18,74 +17,41 @@ export function LessonForm({
   done?: () => void;
 }) {
   const navigate = useNavigate();
-  const [title, setTitle] = useState(lesson?.title ?? '');
-  const [starts, setStarts] = useState(lesson?.starts_at.slice(0, 16) ?? '');
-  const [minutes, setMinutes] = useState<number | string>(lesson?.minutes ?? 110);
-  const save = useChange(
-    'lesson',
-    async () => {
-      const starts_at = `${starts}:00` as CivilTime;
-      if (!lesson)
-        return answer(
-          api.POST('/api/courses/{id}/lessons', {
-            params: { path: { id: courseId } },
-            body: { title, starts_at },
-          }),
-        );
-      const fields = { title, starts_at, minutes: Number(minutes), segments: lesson.segments };
-      return answer(
-        api.PUT('/api/lessons/{id}', {
-          params: { path: { id: lesson.id } },
-          body: { version: lesson.version, fields },
-        }),
-      );
-    },
-    {
-      onSuccess: (plan) => {
-        done?.();
-        if (!lesson) void navigate(`/courses/${courseId}/plan/${plan.lesson.id}`);
-      },
-    },
-  );
-  const problem = save.error instanceof ApiProblem ? save.error : undefined;
-  const atFields = problem?.at('/title') ?? problem?.at('/starts_at') ?? problem?.at('/minutes');
+  const { form, trouble, told } = useFields({
+    title: lesson?.title ?? '',
+    starts_at: lesson?.starts_at.slice(0, 16) ?? '',
+    minutes: lesson?.minutes ?? 110,
+  });
+  const add = useAddLesson(courseId, (plan) => {
+    done?.();
+    void navigate(`/courses/${courseId}/plan/${plan.lesson.id}`);
+  });
+  const change = useSaveLesson(lesson, () => done?.());
+  const save = form.onSubmit(({ title, starts_at: starts, minutes }) => {
+    const starts_at = `${starts}:00` as CivilTime;
+    if (lesson) change.mutate({ title, starts_at, minutes }, told);
+    else add.mutate({ title, starts_at }, told);
+  });
   return (
-    <form
-      className="card row"
-      style={{ alignItems: 'flex-end' }}
-      onSubmit={(event) => {
-        event.preventDefault();
-        save.mutate(undefined);
-      }}
-    >
-      <TextInput
-        label="Title"
-        withAsterisk
-        w={260}
-        value={title}
-        onChange={(e) => setTitle(e.currentTarget.value)}
-        error={problem?.at('/title')}
-      />
+    <form className="card row" style={{ alignItems: 'flex-end' }} onSubmit={save}>
+      <TextInput label="Title" withAsterisk w={260} {...form.getInputProps('title')} />
       <TextInput
         label="Day and time"
         type="datetime-local"
         required
         withAsterisk
         w={210}
-        value={starts}
-        onChange={(e) => setStarts(e.currentTarget.value)}
-        error={problem?.at('/starts_at')}
+        {...form.getInputProps('starts_at')}
       />
       {lesson && (
         <NumberInput
           label="Minutes"
           w={100}
-          value={minutes}
-          onChange={setMinutes}
-          error={problem?.at('/minutes')}
+          {...form.getInputProps('minutes')}
+          onChange={(v) => form.setFieldValue('minutes', whole(v))}
         />
       )}
-      <Button type="submit" loading={save.isPending}>
+      <Button type="submit" loading={add.isPending || change.isPending}>
         {lesson ? 'Save' : 'Add the lesson'}
       </Button>
       {done && (
@@ -93,7 +59,7 @@ export function LessonForm({
           Cancel
         </Button>
       )}
-      {save.error && !atFields && <Trouble error={save.error} />}
+      <Trouble error={trouble} />
     </form>
   );
 }

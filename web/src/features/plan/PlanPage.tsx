@@ -3,8 +3,6 @@ import { useHotkeys } from '@mantine/hooks';
 import { useState } from 'react';
 import { useSearchParams } from 'react-router';
 import type { Api } from '../../api/client';
-import { answer, api } from '../../api/client';
-import { useChange } from '../../api/changes';
 import { useDraftRule, usePlan } from '../../api/queries';
 import { day, hour } from '../../shared/format';
 import { Mark } from '../../shared/mark';
@@ -15,6 +13,7 @@ import { ExerciseCard } from './ExerciseCard';
 import { ExerciseEditor } from './ExerciseEditor';
 import { LessonForm } from './LessonForm';
 import { makingOf } from './making';
+import { useSaveLesson } from './changes';
 import styles from './Plan.module.css';
 import { SegmentEditor } from './SegmentEditor';
 import { TimeRule } from './TimeRule';
@@ -65,23 +64,6 @@ function useDraft(plan: Api['PlanView']) {
   const rule = draft && laid.data ? laid.data : plan.time_rule;
   const change = (segments: Api['StoredSegment'][]) => setDraft({ minutes: plan.lesson.minutes, segments });
   return { draft, rule, change, drop: () => setDraft(undefined), problem: draft ? laid.error : null };
-}
-
-function useSaveRule(plan: Api['PlanView'], drop: () => void) {
-  return useChange(
-    'lesson',
-    (body: Draft) =>
-      answer(
-        api.PUT('/api/lessons/{id}', {
-          params: { path: { id: plan.lesson.id } },
-          body: {
-            version: plan.lesson.version,
-            fields: { title: plan.lesson.title, starts_at: plan.lesson.starts_at, ...body },
-          },
-        }),
-      ),
-    { onSuccess: drop },
-  );
 }
 
 function Head({ plan, rule }: { plan: Api['PlanView']; rule: Api['TimeRule'] }) {
@@ -217,7 +199,7 @@ function LessonPlan({ courseId, plan }: { courseId: number; plan: Api['PlanView'
   const current =
     plan.exercises.find((e) => e.exercise.id === selected) ?? (adding ? undefined : plan.exercises[0]);
   useHotkeys([['n', () => select({ add: '1' })]]);
-  const save = useSaveRule(plan, drop);
+  const save = useSaveLesson(plan.lesson, drop);
   const segments = (draft?.segments ?? plan.lesson.segments) as Api['StoredSegment'][];
   return (
     <>

@@ -1,14 +1,13 @@
 import { Button } from '@mantine/core';
 import { useState } from 'react';
 import type { Api } from '../../api/client';
-import { answer, api } from '../../api/client';
-import { useChange } from '../../api/changes';
 import { useCatalogue, useCourse, useTriedDoctrines } from '../../api/queries';
 import { Disclaimer, Dock, Reason } from '../../shared/dock';
 import { capital } from '../../shared/format';
 import { Mark } from '../../shared/mark';
 import { Said } from '../../shared/Said';
 import { Failed, Loading, Trouble } from '../../shared/State';
+import { useSaveDoctrines } from './changes';
 import styles from './Playbook.module.css';
 
 type Doctrines = Api['Doctrines'];
@@ -47,14 +46,7 @@ function Questions({ course, questions, disclaimer, names, tabs }: Props) {
   const [draft, setDraft] = useState<Doctrines>(course.doctrines);
   const changed = JSON.stringify(draft) !== JSON.stringify(course.doctrines);
   const tried = useTriedDoctrines(course.id, changed ? draft : undefined);
-  const save = useChange('course', () =>
-    answer(
-      api.PUT('/api/courses/{id}/doctrines', {
-        params: { path: { id: course.id } },
-        body: { version: course.version, doctrines: draft },
-      }),
-    ),
-  );
+  const save = useSaveDoctrines(course);
   const chosen = (question: Api['DoctrineQuestion']) =>
     (draft[question.id as keyof Doctrines] as string | undefined) ?? question.doctrines?.[0]?.id;
   return (
@@ -113,7 +105,7 @@ function Questions({ course, questions, disclaimer, names, tabs }: Props) {
         {changed && tried.data && <Changes changes={tried.data} />}
         {changed && (
           <div className="row">
-            <Button onClick={() => save.mutate(undefined)} loading={save.isPending}>
+            <Button onClick={() => save.mutate(draft)} loading={save.isPending}>
               Save the doctrines
             </Button>
             <Button variant="default" onClick={() => setDraft(course.doctrines)}>

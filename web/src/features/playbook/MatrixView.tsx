@@ -1,10 +1,9 @@
 import { SegmentedControl, Select } from '@mantine/core';
 import { useCallbackRef } from '@mantine/hooks';
+import { parseAsInteger, parseAsString, parseAsStringLiteral, useQueryStates } from 'nuqs';
 import { memo, useRef } from 'react';
-import { useSearchParams } from 'react-router';
 import type { Api } from '../../api/client';
 import { useCatalogue, useCourse, useMatrix, useReadMatrix } from '../../api/queries';
-import { useChangeAddress } from '../../shared/address';
 import { capital } from '../../shared/format';
 import { Mark } from '../../shared/mark';
 import { Failed, Loading } from '../../shared/State';
@@ -33,38 +32,44 @@ function best(matrix: Api['Matrix']): [number, number] {
   return found;
 }
 
+const WORDS = {
+  food: parseAsString.withDefault('potato'),
+  knives: parseAsStringLiteral(['rack', 'types']).withDefault('rack'),
+  student: parseAsInteger,
+  cut: parseAsString,
+  knife: parseAsString,
+  against: parseAsString,
+};
+
 /** Cuts against knives for a food: the evening before, choosing. */
 export function MatrixView({ courseId, tabs }: { courseId: number; tabs: React.ReactNode }) {
-  const [search] = useSearchParams();
+  const [words, change] = useQueryStates(WORDS);
   const catalogue = useCatalogue();
   const course = useCourse(courseId);
-  const food = search.get('food') ?? 'potato';
-  const source = (search.get('knives') ?? 'rack') as Api['KnifeSource'];
-  const student = search.get('student');
+  const { food, knives: source, student } = words;
   const any = food === 'any';
   const asked = (next: string) => ({
     food: next === 'any' ? undefined : next,
     knives: source,
-    student: student ? Number(student) : undefined,
+    student: student ?? undefined,
   });
   const matrix = useMatrix(courseId, asked(food));
   const read = useReadMatrix(courseId);
-  const change = useChangeAddress();
   if (!matrix.data)
     return matrix.isError ? <Failed error={matrix.error} again={() => void matrix.refetch()} /> : <Loading />;
   const { data } = matrix;
   const [firstRow, firstColumn] = best(data);
-  const askedRow = data.rows.findIndex((row) => row.cut === search.get('cut'));
-  const askedColumn = data.knives.findIndex((knife) => keyOf(knife) === search.get('knife'));
+  const askedRow = data.rows.findIndex((row) => row.cut === words.cut);
+  const askedColumn = data.knives.findIndex((knife) => keyOf(knife) === words.knife);
   const row = askedRow >= 0 ? askedRow : firstRow;
   const column = askedColumn >= 0 ? askedColumn : firstColumn;
-  const other = data.knives.findIndex((knife) => keyOf(knife) === search.get('against'));
+  const other = data.knives.findIndex((knife) => keyOf(knife) === words.against);
   const cut = data.rows[row];
   const knife = data.knives[column];
   const against = other >= 0 && other !== column ? data.knives[other] : undefined;
   const choose = (r: number, c: number) => {
     const [nextCut, nextKnife] = [data.rows[r], data.knives[c]];
-    if (nextCut && nextKnife) change({ cut: nextCut.cut, knife: keyOf(nextKnife) });
+    if (nextCut && nextKnife) void change({ cut: nextCut.cut, knife: keyOf(nextKnife) });
   };
   const selection =
     cut && knife
@@ -73,8 +78,8 @@ export function MatrixView({ courseId, tabs }: { courseId: number; tabs: React.R
           food,
           foodName: catalogue.data?.foods.find((f) => f.id === food)?.name ?? food,
           source,
-          student: student ? Number(student) : null,
-          left: course.data?.students.find((s) => String(s.id) === student)?.hand === 'left',
+          student,
+          left: course.data?.students.find((s) => s.id === student)?.hand === 'left',
           cut,
           knife,
           cell: cut.cells[column],
@@ -101,7 +106,7 @@ export function MatrixView({ courseId, tabs }: { courseId: number; tabs: React.R
           student={student}
           source={source}
           onFood={(next) => void read(asked(next)).then(() => change({ food: next }))}
-          change={change}
+          change={(next) => void change(next)}
         />
         <Grid
           matrix={data}
@@ -110,7 +115,7 @@ export function MatrixView({ courseId, tabs }: { courseId: number; tabs: React.R
           onChoose={choose}
           onAgainst={(c) => {
             const next = data.knives[c];
-            if (next) change({ against: other === c ? null : keyOf(next) });
+            if (next) void change({ against: other === c ? null : keyOf(next) });
           }}
         />
         <Legend fits={data.fits} />
@@ -118,8 +123,8 @@ export function MatrixView({ courseId, tabs }: { courseId: number; tabs: React.R
           <Versus
             selection={selection}
             against={against}
-            close={() => change({ against: null })}
-            swap={() => change({ knife: keyOf(against), against: keyOf(selection.knife) })}
+            close={() => void change({ against: null })}
+            swap={() => void change({ knife: keyOf(against), against: keyOf(selection.knife) })}
           />
         )}
       </main>
@@ -128,7 +133,7 @@ export function MatrixView({ courseId, tabs }: { courseId: number; tabs: React.R
           selection={selection}
           knives={data.knives}
           against={against ? keyOf(against) : null}
-          onAgainst={(key) => change({ against: key })}
+          onAgainst={(key) => void change({ against: key })}
         />
       )}
     </>
@@ -139,10 +144,15 @@ interface AskedProps {
   foods: Api['Food'][];
   students: Api['Student'][];
   food: string;
-  student: string | null;
+  student: number | null;
   source: Api['KnifeSource'];
   onFood: (food: string) => void;
-  change: (next: Record<string, string | null>) => void;
+  change: (next: {
+    student?: number | null;
+    knives?: Api['KnifeSource'];
+    knife?: null;
+    against?: null;
+  }) => void;
 }
 
 /** Which food, for whom, with which knives. */
@@ -162,9 +172,9 @@ function Asked({ foods, students, food, student, source, onFood, change }: Asked
       />
       <Select
         label="For"
-        value={student ?? ''}
+        value={student === null ? '' : String(student)}
         allowDeselect={false}
-        onChange={(value) => change({ student: value ? value : null })}
+        onChange={(value) => change({ student: value ? Number(value) : null })}
         data={[
           { value: '', label: 'The whole class' },
           ...students.map((s) => ({ value: String(s.id), label: s.name })),
@@ -173,7 +183,7 @@ function Asked({ foods, students, food, student, source, onFood, change }: Asked
       <SegmentedControl
         aria-label="Knives"
         value={source}
-        onChange={(value) => change({ knives: value, knife: null, against: null })}
+        onChange={(value) => change({ knives: value as Api['KnifeSource'], knife: null, against: null })}
         data={[
           { value: 'rack', label: 'On the rack' },
           { value: 'types', label: 'All types' },

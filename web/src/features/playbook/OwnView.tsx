@@ -1,14 +1,14 @@
 import { Button, NumberInput, Select, TextInput } from '@mantine/core';
 import { useState } from 'react';
 import type { Api } from '../../api/client';
-import { ApiProblem, answer, api } from '../../api/client';
-import { useChange } from '../../api/changes';
+import { ApiProblem } from '../../api/client';
 import { useCatalogue, useOwn } from '../../api/queries';
 import { Dock, Reason } from '../../shared/dock';
 import { capital, spaced } from '../../shared/format';
 import { Mark } from '../../shared/mark';
 import { useSaid } from '../../shared/Said';
 import { Failed, Loading, Trouble } from '../../shared/State';
+import { useDropOwn, useKeepOwn } from './changes';
 import styles from './Playbook.module.css';
 
 type Kind = 'standard_set' | 'food' | 'cue' | 'tolerance' | 'thresholds';
@@ -109,13 +109,9 @@ function SetAside({ lines }: { lines: Api['SetAsideLine'][] }) {
   );
 }
 
-/** Drops an own value, so that the shipped one stands again. */
-const useDrop = ({ kind, id, version }: Api['DropOwn']) =>
-  useChange('own', () => answer(api.POST('/api/own/drop', { body: { kind, id, version } })));
-
 function SetAsideLine({ line }: { line: Api['SetAsideLine'] }) {
   const said = useSaid();
-  const drop = useDrop(line);
+  const drop = useDropOwn(line);
   return (
     <section>
       <h3>
@@ -143,7 +139,7 @@ function SetAsideLine({ line }: { line: Api['SetAsideLine'] }) {
 
 /** An own value in the dock, with its differences and the way back. */
 function OwnLine({ line }: { line: Api['OwnLine'] }) {
-  const back = useDrop(line);
+  const back = useDropOwn(line);
   return (
     <section>
       <h3>
@@ -180,17 +176,14 @@ function useKeep({ record, own, kind, id, onKept }: EditorProps) {
   // One that was set aside is mended by saving it anew, from the version that it has.
   const version =
     (record ?? own.set_aside.find((line) => line.kind === kind && line.id === id))?.version ?? null;
-  return useChange(
-    'own',
-    ({ value, copy }: { value: Api['OwnValue']; copy: boolean }) =>
-      answer(api.POST('/api/own', { body: { version: copy ? null : version, value } })),
-    {
-      onSuccess: (view) => {
-        const added = view.own.find((line) => line.kind === kind && !before.has(line.id));
-        if (added) onKept(added.id);
-      },
-    },
-  );
+  const keep = useKeepOwn((view) => {
+    const added = view.own.find((line) => line.kind === kind && !before.has(line.id));
+    if (added) onKept(added.id);
+  });
+  return {
+    ...keep,
+    keep: (value: Api['OwnValue'], copy: boolean) => keep.mutate({ version: copy ? null : version, value }),
+  };
 }
 
 function Editor(props: EditorProps) {
@@ -218,7 +211,7 @@ function Keeping({
   return (
     <>
       <div className="row" style={{ alignItems: 'flex-end' }}>
-        <Button onClick={() => keep.mutate({ value: value(null), copy: false })} loading={keep.isPending}>
+        <Button onClick={() => keep.keep(value(null), false)} loading={keep.isPending}>
           Save our value
         </Button>
         {named && (
@@ -232,7 +225,7 @@ function Keeping({
             <Button
               variant="default"
               disabled={name.trim() === ''}
-              onClick={() => keep.mutate({ value: value(name), copy: true })}
+              onClick={() => keep.keep(value(name), true)}
             >
               Save as a copy
             </Button>

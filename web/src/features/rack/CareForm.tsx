@@ -1,12 +1,12 @@
 import { Button, NumberInput, SegmentedControl, Select, TextInput } from '@mantine/core';
-import { useState } from 'react';
 import type { Api } from '../../api/client';
-import { ApiProblem, answer, api } from '../../api/client';
-import { useChange } from '../../api/changes';
 import { Reason } from '../../shared/dock';
+import { orNull, useFields, whole } from '../../shared/fields';
+import type { FieldsForm } from '../../shared/fields';
 import { capital } from '../../shared/format';
 import { Trouble } from '../../shared/State';
 import type { Day } from '../../api/time';
+import { useWriteCare } from './changes';
 
 type Kind = Api['CareDeed']['kind'];
 
@@ -21,7 +21,7 @@ const KINDS: { value: Kind; label: string }[] = [
   { value: 'incident', label: 'Something happened' },
 ];
 
-interface Draft {
+type Draft = {
   kind: Kind;
   clean: number;
   passed: boolean;
@@ -31,10 +31,10 @@ interface Draft {
   habit: Api['Habit'];
   on_day: Day;
   words: string;
-}
+};
 
 function deedOf(draft: Draft): Api['CareDeed'] {
-  const strokes = Math.max(0, Math.min(65535, Math.round(draft.strokes)));
+  const strokes = whole(draft.strokes);
   switch (draft.kind) {
     case 'paper_test':
       return { kind: 'paper_test', clean: draft.clean };
@@ -58,7 +58,7 @@ function deedOf(draft: Draft): Api['CareDeed'] {
 
 /** Writes down what was done to a knife. */
 export function CareForm({ courseId, care }: { courseId: number; care: Api['KnifeCare'] }) {
-  const [draft, setDraft] = useState<Draft>({
+  const { form, trouble, told } = useFields<Draft>({
     kind: 'paper_test',
     clean: care.paper_cuts,
     passed: true,
@@ -69,53 +69,28 @@ export function CareForm({ courseId, care }: { courseId: number; care: Api['Knif
     on_day: care.today,
     words: '',
   });
-  const change = (next: Partial<Draft>) => setDraft((now) => ({ ...now, ...next }));
-  const save = useChange(
-    'knife',
-    () =>
-      answer(
-        api.POST('/api/rack/{id}/care', {
-          params: { path: { id: care.knife.id } },
-          body: {
-            course: courseId,
-            fields: { ...deedOf(draft), on_day: draft.on_day, words: draft.words },
-          },
-        }),
-      ),
-    { onSuccess: () => change({ words: '' }) },
-  );
-  const problem = save.error instanceof ApiProblem ? save.error : undefined;
+  const draft = form.values;
+  const save = useWriteCare(courseId, care.knife.id, () => form.setFieldValue('words', ''));
   return (
     <form
       className="stack"
       aria-label="Write down"
-      onSubmit={(event) => {
-        event.preventDefault();
-        save.mutate(undefined);
-      }}
+      onSubmit={form.onSubmit((kept) =>
+        save.mutate({ ...deedOf(kept), on_day: kept.on_day, words: kept.words }, told),
+      )}
     >
       <Select
         label="Write down"
         allowDeselect={false}
         data={KINDS}
-        value={draft.kind}
-        onChange={(kind) => kind && change({ kind: kind as Kind, strokes: kind === 'stone' ? 10 : 4 })}
-        error={problem?.at('/kind')}
+        {...form.getInputProps('kind')}
+        onChange={(kind) => form.setValues({ kind: kind as Kind, strokes: kind === 'stone' ? 10 : 4 })}
       />
-      <DeedFields draft={draft} care={care} problem={problem} change={change} />
-      <TextInput
-        type="date"
-        label="Day"
-        value={draft.on_day}
-        max={care.today}
-        onChange={(e) => change({ on_day: e.currentTarget.value as Day })}
-        error={problem?.at('/on_day')}
-      />
+      <DeedFields form={form} care={care} />
+      <TextInput type="date" label="Day" max={care.today} {...form.getInputProps('on_day')} />
       <TextInput
         label={draft.kind === 'incident' ? 'What happened' : 'Words, if any'}
-        value={draft.words}
-        onChange={(e) => change({ words: e.currentTarget.value })}
-        error={problem?.at('/words')}
+        {...form.getInputProps('words')}
       />
       <Button type="submit" loading={save.isPending}>
         Write it down
@@ -132,20 +107,19 @@ export function CareForm({ courseId, care }: { courseId: number; care: Api['Knif
           ))}
         </ul>
       )}
-      {save.error && !problem?.document.problems.length && <Trouble error={save.error} />}
+      <Trouble error={trouble} />
     </form>
   );
 }
 
 interface DeedProps {
-  draft: Draft;
+  form: FieldsForm<Draft>;
   care: Api['KnifeCare'];
-  problem: ApiProblem | undefined;
-  change: (next: Partial<Draft>) => void;
 }
 
 /** What there is to say of the deed that was chosen. */
-function DeedFields({ draft, care, problem, change }: DeedProps) {
+function DeedFields({ form, care }: DeedProps) {
+  const draft = form.values;
   const ground = draft.kind === 'hone' || draft.kind === 'stone';
   return (
     <>
@@ -155,7 +129,7 @@ function DeedFields({ draft, care, problem, change }: DeedProps) {
             fullWidth
             aria-label="Clean cuts"
             value={String(draft.clean)}
-            onChange={(value) => change({ clean: Number(value) })}
+            onChange={(value) => form.setFieldValue('clean', Number(value))}
             data={Array.from({ length: care.paper_cuts + 1 }, (_, n) => String(n))}
           />
           <p className="quiet">
@@ -168,7 +142,7 @@ function DeedFields({ draft, care, problem, change }: DeedProps) {
           fullWidth
           aria-label="The skin"
           value={draft.passed ? 'passed' : 'failed'}
-          onChange={(value) => change({ passed: value === 'passed' })}
+          onChange={(value) => form.setFieldValue('passed', value === 'passed')}
           data={[
             { value: 'passed', label: 'Skin parted' },
             { value: 'failed', label: 'Slipped' },
@@ -177,37 +151,23 @@ function DeedFields({ draft, care, problem, change }: DeedProps) {
       )}
       {ground && (
         <div className="row" style={{ flexWrap: 'nowrap', alignItems: 'flex-start' }}>
-          <NumberInput
-            label="Strokes a side"
-            value={draft.strokes}
-            onChange={(v) => change({ strokes: Number(v) })}
-            error={problem?.at('/strokes')}
-          />
+          <NumberInput label="Strokes a side" {...form.getInputProps('strokes')} />
           <NumberInput
             label="Degrees"
+            {...form.getInputProps('angle')}
             value={draft.angle ?? ''}
-            onChange={(v) => change({ angle: v === '' ? null : Number(v) })}
-            error={problem?.at('/angle')}
+            onChange={(v) => form.setFieldValue('angle', orNull(v))}
           />
         </div>
       )}
-      {draft.kind === 'stone' && (
-        <TextInput
-          label="Grits, coarse first"
-          value={draft.grits}
-          onChange={(e) => change({ grits: e.currentTarget.value })}
-          error={problem?.at('/grits')}
-        />
-      )}
+      {draft.kind === 'stone' && <TextInput label="Grits, coarse first" {...form.getInputProps('grits')} />}
       {draft.kind === 'habit' && (
         <Select
           label="Which"
           allowDeselect={false}
           data={care.habits.map((habit) => ({ value: habit.id, label: capital(habit.name) }))}
-          value={draft.habit}
-          onChange={(habit) => habit && change({ habit: habit as Api['Habit'] })}
+          {...form.getInputProps('habit')}
           description={care.habits.find((habit) => habit.id === draft.habit)?.why}
-          error={problem?.at('/habit')}
         />
       )}
     </>

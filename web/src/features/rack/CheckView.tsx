@@ -2,13 +2,13 @@ import { Button, TextInput } from '@mantine/core';
 import { useLocalStorage } from '@mantine/hooks';
 import { Link } from 'react-router';
 import type { Api } from '../../api/client';
-import { ApiProblem, answer, api } from '../../api/client';
-import { useChange } from '../../api/changes';
+import { ApiProblem } from '../../api/client';
 import { useCheckSheet, useZone } from '../../api/queries';
 import { Disclaimer, Dock, Reason } from '../../shared/dock';
 import { civil, day, hour } from '../../shared/format';
 import { Mark } from '../../shared/mark';
 import { Failed, Loading, Trouble } from '../../shared/State';
+import { useTick } from './changes';
 import styles from './Rack.module.css';
 
 const PARTS: Record<Api['CheckPart'], string> = {
@@ -50,17 +50,7 @@ function Sheet({ courseId, lessonId, tabs }: { courseId: number; lessonId: numbe
   const zone = useZone(courseId);
   const sheet = useCheckSheet(lessonId);
   const [who, setWho] = useWho();
-  const tick = useChange(
-    'check',
-    ({ item, ticked }: { item: string; ticked: boolean }) =>
-      answer(
-        api.POST('/api/lessons/{id}/check', {
-          params: { path: { id: lessonId } },
-          body: { item, ticked, who },
-        }),
-      ),
-    { scope: `check ${lessonId}` },
-  );
+  const tick = useTick(lessonId);
   if (!sheet.data)
     return sheet.isError ? <Failed error={sheet.error} again={() => void sheet.refetch()} /> : <Loading />;
   const { lesson, items, done, short, disclaimer } = sheet.data;
@@ -106,7 +96,7 @@ function Sheet({ courseId, lessonId, tabs }: { courseId: number; lessonId: numbe
                     key={item.id}
                     item={item}
                     zone={zone}
-                    onTick={(ticked) => tick.mutate({ item: item.id, ticked })}
+                    onTick={(ticked) => tick.mutate({ item: item.id, ticked, who })}
                   />
                 ))}
             </ul>

@@ -2,14 +2,14 @@ import { Button, Textarea, TextInput } from '@mantine/core';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import type { Api } from '../../api/client';
-import { ApiProblem, answer, api } from '../../api/client';
-import { useChange } from '../../api/changes';
+import { ApiProblem } from '../../api/client';
 import { useCount, useZone } from '../../api/queries';
 import { Dock, Reason } from '../../shared/dock';
 import { civil, day, hour } from '../../shared/format';
 import { Mark } from '../../shared/mark';
 import { Failed, Loading, Trouble } from '../../shared/State';
 import { useWho } from './CheckView';
+import { useCloseClass, useCountKnives } from './changes';
 import styles from './Rack.module.css';
 
 interface Props {
@@ -40,12 +40,7 @@ function Count({ courseId, lessonId, tabs }: { courseId: number; lessonId: numbe
   const zone = useZone(courseId);
   const count = useCount(lessonId);
   const [numbers, setNumbers] = useState('');
-  const knives = useChange(
-    'count',
-    (body: Api['Counting']) =>
-      answer(api.POST('/api/lessons/{id}/count', { params: { path: { id: lessonId } }, body })),
-    { scope: `count ${lessonId}`, onSuccess: () => setNumbers('') },
-  );
+  const knives = useCountKnives(lessonId, () => setNumbers(''));
   if (!count.data)
     return count.isError ? <Failed error={count.error} again={() => void count.refetch()} /> : <Loading />;
   const { lesson, missing, proposed, closed } = count.data;
@@ -142,14 +137,7 @@ interface CloseProps {
 function CloseDock({ lessonId, count, zone }: CloseProps) {
   const [who, setWho] = useWho();
   const [words, setWords] = useState('');
-  const close = useChange('count', (closed: boolean) =>
-    answer(
-      api.POST('/api/lessons/{id}/close', {
-        params: { path: { id: lessonId } },
-        body: { who, words, closed },
-      }),
-    ),
-  );
+  const close = useCloseClass(lessonId);
   const problem = close.error instanceof ApiProblem ? close.error : undefined;
   const { closed, missing } = count;
   if (closed) {
@@ -165,7 +153,11 @@ function CloseDock({ lessonId, count, zone }: CloseProps) {
             {closed.words}
           </Reason>
         </ul>
-        <Button variant="default" onClick={() => close.mutate(false)} loading={close.isPending}>
+        <Button
+          variant="default"
+          onClick={() => close.mutate({ who, words, closed: false })}
+          loading={close.isPending}
+        >
           Open it again
         </Button>
         <Trouble error={close.error} />
@@ -191,7 +183,7 @@ function CloseDock({ lessonId, count, zone }: CloseProps) {
         onChange={(event) => setWords(event.currentTarget.value)}
         error={problem?.at('/words')}
       />
-      <Button onClick={() => close.mutate(true)} loading={close.isPending}>
+      <Button onClick={() => close.mutate({ who, words, closed: true })} loading={close.isPending}>
         Close the class
       </Button>
       {problem?.at('/attempts') && (

@@ -1,31 +1,23 @@
 import { Checkbox, NumberInput, SegmentedControl, Select, TextInput } from '@mantine/core';
-import type { Api, ApiProblem } from '../../api/client';
 import { useCatalogue } from '../../api/queries';
+import { orNull } from '../../shared/fields';
+import type { FieldsForm } from '../../shared/fields';
 import { capital } from '../../shared/format';
 import { LengthInput } from '../../shared/LengthInput';
 import type { Fields } from './knifeFields';
 
 interface Props {
-  fields: Fields;
-  change: (next: Partial<Fields>) => void;
-  problem: ApiProblem | undefined;
+  form: FieldsForm<Fields>;
 }
 
-const orNull = (value: string | number) => (value === '' ? null : Number(value));
-
 /** The fields of the register; number, type and length are enough. */
-export function KnifeInputs({ fields, change, problem }: Props) {
+export function KnifeInputs({ form }: Props) {
+  const fields = form.values;
   const catalogue = useCatalogue();
   const kinds = catalogue.data?.knives ?? [];
   const kind = kinds.find((k) => k.id === fields.knife_type);
   const text = (key: 'number' | 'name' | 'note' | 'handle' | 'stored', label: string) => (
-    <TextInput
-      label={label}
-      withAsterisk={key === 'number'}
-      value={fields[key] ?? ''}
-      onChange={(e) => change({ [key]: e.currentTarget.value })}
-      error={problem?.at(`/${key}`)}
-    />
+    <TextInput label={label} withAsterisk={key === 'number'} {...form.getInputProps(key)} />
   );
   return (
     <>
@@ -36,11 +28,11 @@ export function KnifeInputs({ fields, change, problem }: Props) {
         searchable
         allowDeselect={false}
         data={kinds.map((k) => ({ value: k.id, label: capital(k.name) }))}
-        value={fields.knife_type}
+        {...form.getInputProps('knife_type')}
         onChange={(id) => {
           const next = kinds.find((k) => k.id === id);
           if (next)
-            change({
+            form.setValues({
               knife_type: next.id,
               length: next.length.usual,
               heel_height: next.heel_height,
@@ -48,26 +40,25 @@ export function KnifeInputs({ fields, change, problem }: Props) {
               edge_angle: null,
             });
         }}
-        error={problem?.at('/knife_type')}
       />
       <LengthInput
         label="Blade length"
         withAsterisk
+        {...form.getInputProps('length')}
         value={fields.length}
-        onChange={(length) => change({ length: length ?? 0 })}
-        error={problem?.at('/length')}
+        onChange={(length) => form.setFieldValue('length', length ?? 0)}
       />
       <LengthInput
         label="Height at the heel"
+        {...form.getInputProps('heel_height')}
         value={fields.heel_height}
-        onChange={(height) => change({ heel_height: height ?? 0 })}
-        error={problem?.at('/heel_height')}
+        onChange={(height) => form.setFieldValue('heel_height', height ?? 0)}
       />
       {kind?.edge === 'single_bevel' && (
         <SegmentedControl
           aria-label="Ground for the"
+          {...form.getInputProps('hand')}
           value={fields.hand ?? 'right'}
-          onChange={(value) => change({ hand: value as Api['Hand'] })}
           data={[
             { value: 'right', label: 'Right hand' },
             { value: 'left', label: 'Left hand' },
@@ -78,21 +69,21 @@ export function KnifeInputs({ fields, change, problem }: Props) {
         <NumberInput
           label="Angle per side, degrees"
           description={kind?.angle ? `usual: ${kind.angle.from} to ${kind.angle.to}` : undefined}
+          {...form.getInputProps('edge_angle')}
           value={fields.edge_angle ?? ''}
-          onChange={(v) => change({ edge_angle: orNull(v) })}
-          error={problem?.at('/edge_angle')}
+          onChange={(v) => form.setFieldValue('edge_angle', orNull(v))}
         />
       )}
-      <Made fields={fields} change={change} />
+      <Made form={form} />
       {text('name', 'Name of its own')}
       {text('handle', 'Handle of')}
       {text('stored', 'Stored at')}
       <NumberInput
         label="Cost"
         min={0}
+        {...form.getInputProps('cost')}
         value={fields.cost ?? ''}
-        onChange={(v) => change({ cost: orNull(v) })}
-        error={problem?.at('/cost')}
+        onChange={(v) => form.setFieldValue('cost', orNull(v))}
       />
       {text('note', 'Note')}
     </>
@@ -100,7 +91,7 @@ export function KnifeInputs({ fields, change, problem }: Props) {
 }
 
 /** How it is made. */
-function Made({ fields, change }: Pick<Props, 'fields' | 'change'>) {
+function Made({ form }: Props) {
   return (
     <>
       <Select
@@ -111,8 +102,7 @@ function Made({ fields, change }: Pick<Props, 'fields' | 'change'>) {
           { value: 'half', label: 'Half' },
           { value: 'full', label: 'Full: the heel is not sharpened' },
         ]}
-        value={fields.bolster ?? 'none'}
-        onChange={(v) => v && change({ bolster: v as Api['Bolster'] })}
+        {...form.getInputProps('bolster')}
       />
       <Select
         label="Tang"
@@ -121,14 +111,9 @@ function Made({ fields, change }: Pick<Props, 'fields' | 'change'>) {
           { value: 'full', label: 'Full' },
           { value: 'partial', label: 'Partial' },
         ]}
-        value={fields.tang ?? 'full'}
-        onChange={(v) => v && change({ tang: v as Api['Tang'] })}
+        {...form.getInputProps('tang')}
       />
-      <Checkbox
-        label="Hollowed sides"
-        checked={fields.hollowed ?? false}
-        onChange={(e) => change({ hollowed: e.currentTarget.checked })}
-      />
+      <Checkbox label="Hollowed sides" {...form.getInputProps('hollowed', { type: 'checkbox' })} />
     </>
   );
 }

@@ -2,13 +2,12 @@ import { Button, FileButton, Textarea } from '@mantine/core';
 import { useDebouncedValue } from '@mantine/hooks';
 import { useState } from 'react';
 import type { Api } from '../../api/client';
-import { answer, api } from '../../api/client';
-import { useChange } from '../../api/changes';
 import { useReadTable } from '../../api/queries';
 import { Dock, Reason } from '../../shared/dock';
 import { Mark } from '../../shared/mark';
 import { Said } from '../../shared/Said';
 import { Trouble } from '../../shared/State';
+import { useTakeTable } from './changes';
 import styles from './Rack.module.css';
 
 /** The rack as a table: out for a spreadsheet, in with every wrong row told before anything is kept. */
@@ -16,11 +15,7 @@ export function TableView({ tabs }: { tabs: React.ReactNode }) {
   const [text, setText] = useState('');
   const [asked] = useDebouncedValue(text, 150);
   const read = useReadTable(asked);
-  const take = useChange(
-    'knife',
-    (skip_wrong: boolean) => answer(api.POST('/api/rack/table', { body: { text, skip_wrong } })),
-    { onSuccess: () => setText('') },
-  );
+  const take = useTakeTable(() => setText(''));
   const table = asked.trim() === '' ? undefined : read.data;
   const stale = asked !== text || read.isFetching;
   return (
@@ -75,7 +70,7 @@ export function TableView({ tabs }: { tabs: React.ReactNode }) {
               <Button
                 disabled={table.sound === 0 || stale}
                 loading={take.isPending}
-                onClick={() => take.mutate(table.wrong > 0)}
+                onClick={() => take.mutate({ text, skip_wrong: table.wrong > 0 })}
               >
                 {table.wrong > 0 ? `Add the ${table.sound} sound ones` : `Add ${table.sound} knives`}
               </Button>

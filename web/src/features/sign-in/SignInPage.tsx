@@ -1,14 +1,12 @@
 import { Button, PasswordInput } from '@mantine/core';
 import { useState } from 'react';
-import { ApiProblem, answer, api, told } from '../../api/client';
-import { useChange } from '../../api/changes';
+import { ApiProblem, told } from '../../api/client';
+import { useSignIn } from '../../api/session';
 
 /** Asked of every browser once a passphrase was set. */
 export function SignInPage() {
   const [passphrase, setPassphrase] = useState('');
-  const signIn = useChange('sign-in', (text: string) =>
-    answer(api.POST('/api/sign-in', { body: { passphrase: text } })),
-  );
+  const signIn = useSignIn();
   const problem =
     signIn.error instanceof ApiProblem ? signIn.error.message : signIn.error ? told(signIn.error) : undefined;
   return (

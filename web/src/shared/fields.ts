@@ -1,0 +1,40 @@
+import { useForm } from '@mantine/form';
+import type { UseFormReturnType } from '@mantine/form';
+import { useState } from 'react';
+import { ApiProblem } from '../api/client';
+
+export type FieldsForm<Fields> = UseFormReturnType<Fields>;
+
+/**
+ * A form over the fields of a record. What is told of a refusal stands at its fields until they are changed;
+ * what is told of no field is the trouble.
+ */
+export function useFields<Fields extends Record<string, unknown>>(
+  initialValues: Fields,
+  /** Fields that show what is told of them by themselves. */
+  beside: string[] = [],
+) {
+  const form = useForm<Fields>({ initialValues });
+  const [trouble, setTrouble] = useState<unknown>();
+  const names = Object.keys(initialValues);
+  const onError = (error: unknown) => {
+    const at = (name: string) => (error instanceof ApiProblem ? error.at(`/${name}`) : undefined);
+    form.setErrors(Object.fromEntries(names.flatMap((name) => (at(name) ? [[name, at(name)]] : []))));
+    const placed =
+      error instanceof ApiProblem &&
+      error.document.problems.length > 0 &&
+      error.document.problems.every(({ pointer }) =>
+        [...names, ...beside].includes(pointer.split('/')[1] ?? ''),
+      );
+    setTrouble(placed ? undefined : error);
+  };
+  const onSuccess = () => setTrouble(undefined);
+  /** Handed to the change that is made of the fields. */
+  return { form, trouble, told: { onError, onSuccess } };
+}
+
+/** What was typed where a count is wanted. */
+export const whole = (typed: number | string) => Math.max(0, Math.min(65535, Math.round(Number(typed))));
+
+/** What was typed where a number may be left out. */
+export const orNull = (typed: number | string) => (typed === '' ? null : Number(typed));
