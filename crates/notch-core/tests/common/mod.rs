@@ -2,6 +2,9 @@
 
 #![allow(dead_code, reason = "each test file takes what it needs")]
 
+pub mod attempts;
+pub mod scene;
+
 use std::sync::LazyLock;
 
 use notch_core::catalogue::{BoardMaterial, Catalogue, Doctrines, Edge};

@@ -1,0 +1,156 @@
+//! The advice for one exercise: setup, options, cautions, figures and drawings.
+
+mod choice;
+mod saving;
+mod shown;
+
+pub use choice::AdviceChoice;
+pub use saving::check_choice;
+pub use shown::{Advice, ChosenSetup, KnifeChoice};
+
+use crate::at_hand::AtHand;
+use crate::catalogue::{Cut, Food, Handling, Target};
+use crate::drawing::{SectionDrawing, blade_silhouette, flat_first_section, food_section};
+use crate::fitting::{Candidate, Fixed, Job, Setup, Suggestion, suggest};
+use crate::geometry::{Block, Way, work_flat_first};
+use crate::lesson::{ClassSize, exercise_figures};
+use crate::problem::Problem;
+use crate::words::capital;
+
+/// Works out the advice for a choice.
+///
+/// # Errors
+/// An unknown food, cut, or knife; a cut that the course's standards do not teach; an amount or
+/// minutes out of range. A setup that rules refuse is no error here: it is shown with its reason.
+pub fn advise(at_hand: &AtHand<'_>, choice: &AdviceChoice) -> Result<Advice, Vec<Problem>> {
+    let catalogue = at_hand.catalogue;
+    let set = &at_hand.course.fields.standard_set;
+    let mut problems = crate::records::check_amount(choice.amount, choice.own_minutes);
+    problems.extend(choice.making.check("/making"));
+    let food = catalogue.food(&choice.food);
+    if food.is_none() {
+        problems.push(Problem::new("/food", "Food", &choice.food, "is not known", "a food of the catalogue"));
+    }
+    let cut = catalogue.cut(&choice.cut);
+    let target = catalogue.target(set, &choice.cut);
+    if cut.is_none() || target.is_none() {
+        let known = catalogue.set(set).map(|set| set.cuts.keys().map(String::as_str).collect::<Vec<_>>().join(", "));
+        problems.push(Problem::new(
+            "/cut",
+            "Cut",
+            &choice.cut,
+            "is not taught by this set of standards",
+            known.unwrap_or_default(),
+        ));
+    }
+    let candidates = Candidate::all(at_hand, choice.knives);
+    let student = choice.student.and_then(|id| at_hand.student(id));
+    if let (Some(id), None) = (choice.student, student) {
+        problems.push(Problem::new("/student", "For", id, "is not in this course", "a student of this course"));
+    }
+    let knife = Candidate::named(&candidates, choice.knife_type.as_deref(), choice.knife_length);
+    let knife = knife.unwrap_or_else(|problem| {
+        problems.push(problem);
+        None
+    });
+    let (Some(food), Some(cut), Some(target), true) = (food, cut, target, problems.is_empty()) else {
+        return Err(problems);
+    };
+    let food = choice.making.food(food, &catalogue.handling);
+    let target = choice.making.target(target);
+    let job = Job::of(at_hand, &food, cut, target, student);
+    let fixed = Fixed { knife, motion: choice.motion, grip: choice.grip, hold: choice.hold, third: choice.third };
+    let suggestion = suggest(&job, &candidates, fixed);
+    Ok(assemble(at_hand, &job, &candidates, suggestion, choice))
+}
+
+fn assemble(
+    at_hand: &AtHand<'_>,
+    job: &Job<'_>,
+    candidates: &[Candidate<'_>],
+    found: Suggestion,
+    choice: &AdviceChoice,
+) -> Advice {
+    let handling = &at_hand.catalogue.handling;
+    let knives: Vec<KnifeChoice> = found
+        .knives
+        .iter()
+        .filter_map(|option| {
+            let candidate = candidates.get(option.knife)?;
+            Some(KnifeChoice {
+                knife_type: candidate.kind.id.clone(),
+                length: candidate.length,
+                name: candidate.label(),
+                numbers: candidate.numbers.clone(),
+                sharp: candidate.sharp,
+                motion: option.motion,
+                fit: option.fit.clone(),
+            })
+        })
+        .collect();
+    let knives_that_fit = knives.iter().filter(|knife| knife.fit.fits()).map(|knife| knife.numbers.len()).sum::<usize>();
+    let knives_that_fit = u32::try_from(knives_that_fit).unwrap_or(u32::MAX);
+    let class =
+        ClassSize { students: at_hand.class_size(), boards: u32::from(at_hand.course.fields.boards), knives: knives_that_fit };
+    let figures = exercise_figures(
+        (job.food, job.cut, &job.target, choice.making.way),
+        choice.amount,
+        class,
+        at_hand.course.fields.pace,
+        choice.own_minutes,
+        handling,
+    );
+    let chosen = found.setup.and_then(|setup| Some((setup, candidates.get(setup.knife)?)));
+    let warnings = found.setup.map(|setup| saving::warnings(&found, setup)).unwrap_or_default();
+    Advice {
+        title: format!("{} of {}", capital(&job.cut.name), job.food.name),
+        target: job.target,
+        setup: chosen.map(|(setup, candidate)| in_words(at_hand, setup, candidate)),
+        refused: found.refused,
+        knife: found.setup.and_then(|setup| found.knives.iter().position(|option| option.knife == setup.knife)),
+        section: section_of_way((job.food, job.cut, &job.target, choice.making.way), &figures.blocks, handling),
+        silhouette: chosen.map(|(_, c)| blade_silhouette(c.kind, c.length, c.heel_height)),
+        knives,
+        motions: found.motions,
+        grips: found.grips,
+        holds: found.holds,
+        thirds: found.thirds,
+        cautions: found.cautions,
+        figures,
+        knives_that_fit,
+        warnings,
+    }
+}
+
+/// The section as it is worked: flat first where the food can be, squared otherwise.
+fn section_of_way(
+    (food, cut, target, way): (&Food, &Cut, &Target, Way),
+    blocks: &[Block],
+    handling: &Handling,
+) -> Option<SectionDrawing> {
+    let kitchen = (way == Way::FlatFirst).then(|| work_flat_first(food, cut, target, handling).ok()).flatten();
+    match kitchen {
+        Some(kitchen) => flat_first_section(food, cut, target, &kitchen),
+        None => food_section(food, cut, target, blocks),
+    }
+}
+
+fn in_words(at_hand: &AtHand<'_>, setup: Setup, candidate: &Candidate<'_>) -> ChosenSetup {
+    let handling = &at_hand.catalogue.handling;
+    ChosenSetup {
+        knife_type: candidate.kind.id.clone(),
+        knife_length: candidate.length,
+        knife_name: candidate.label(),
+        motion: setup.motion,
+        grip: setup.grip,
+        hold: setup.hold,
+        third: setup.third,
+        words: format!(
+            "{} · {} · {} · {} third",
+            handling.grip_name(setup.grip),
+            handling.hold_name(setup.hold),
+            handling.motion_name(setup.motion),
+            setup.third.word()
+        ),
+    }
+}

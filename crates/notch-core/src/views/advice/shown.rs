@@ -1,0 +1,90 @@
+//! What Plan shows about one exercise.
+
+use serde::Serialize;
+
+use crate::catalogue::{Grip, Hold, Motion, Target, Third};
+use crate::drawing::{SectionDrawing, Silhouette};
+use crate::fitting::{Fit, Rated, ShownCaution};
+use crate::lesson::ExerciseFigures;
+use crate::records::KeptWarning;
+use crate::units::Millimetres;
+
+/// A knife model on the rack, or one dull knife, with how it suits.
+#[derive(Clone, Debug, PartialEq, Serialize)]
+#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
+pub struct KnifeChoice {
+    /// Id of the type.
+    pub knife_type: String,
+    /// Blade length.
+    pub length: Millimetres,
+    /// Label, e.g. `Flat chef's 210`.
+    pub name: String,
+    /// Numbers on the rack.
+    pub numbers: Vec<String>,
+    /// Passed the last edge test.
+    pub sharp: bool,
+    /// The motion that suits it best here.
+    pub motion: Motion,
+    /// How well it suits.
+    pub fit: Fit,
+}
+
+/// How the cut will be made, in ids and in words.
+#[derive(Clone, Debug, PartialEq, Serialize)]
+#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
+pub struct ChosenSetup {
+    /// Id of the knife type.
+    pub knife_type: String,
+    /// Blade length.
+    pub knife_length: Millimetres,
+    /// Label of the knife.
+    pub knife_name: String,
+    /// Motion.
+    pub motion: Motion,
+    /// Grip.
+    pub grip: Grip,
+    /// Hold.
+    pub hold: Hold,
+    /// Third of the blade.
+    pub third: Third,
+    /// `pinch · claw · push cut · heel third`.
+    pub words: String,
+}
+
+/// Everything that Plan shows about one exercise.
+#[derive(Clone, Debug, PartialEq, Serialize)]
+#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
+pub struct Advice {
+    /// `Julienne of carrot`.
+    pub title: String,
+    /// Target: of the course's set of standards, with the exercise's own sizes laid over it.
+    pub target: Target,
+    /// What is chosen or proposed; none if the rack is empty.
+    pub setup: Option<ChosenSetup>,
+    /// A rule refuses the setup: it cannot be saved.
+    pub refused: bool,
+    /// All knives, best first.
+    pub knives: Vec<KnifeChoice>,
+    /// Index in `knives` of the one in the setup.
+    pub knife: Option<usize>,
+    /// All motions for that knife.
+    pub motions: Vec<Rated<Motion>>,
+    /// All grips.
+    pub grips: Vec<Rated<Grip>>,
+    /// All holds.
+    pub holds: Vec<Rated<Hold>>,
+    /// All thirds.
+    pub thirds: Vec<Rated<Third>>,
+    /// Cautions, the gravest first.
+    pub cautions: Vec<ShownCaution>,
+    /// Pieces, minutes, food to buy.
+    pub figures: ExerciseFigures,
+    /// The knife of the setup.
+    pub silhouette: Option<Silhouette>,
+    /// The food's section with its block.
+    pub section: Option<SectionDrawing>,
+    /// Sharp knives on the rack that fit, of any model.
+    pub knives_that_fit: u32,
+    /// Warnings of the setup as it stands; saving keeps them.
+    pub warnings: Vec<KeptWarning>,
+}

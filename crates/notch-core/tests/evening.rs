@@ -1,0 +1,347 @@
+//! The class as it runs, the sheet before it, and the count after it.
+
+#![allow(
+    clippy::unwrap_used,
+    clippy::expect_used,
+    clippy::panic,
+    missing_docs,
+    reason = "a helper that cannot go on fails its test"
+)]
+
+mod common;
+
+use std::collections::BTreeMap;
+
+use common::attempts::{attempt, stopped};
+use common::{CATALOGUE, course, rack, student};
+use jiff::civil::{Date, date};
+use notch_core::at_hand::AtHand;
+use notch_core::care::CareHistory;
+use notch_core::catalogue::{Grip, Hold, Motion, Third};
+use notch_core::people::{AgeBand, Hand};
+use notch_core::records::{
+    Amount, Attempt, AttemptMarks, CheckTick, CountedKnife, Course, EdgeState, Exercise, ExerciseFields, Knife, Lesson,
+    LessonFields, Making, Student, StudentFields,
+};
+use notch_core::units::Millimetres;
+use notch_core::views::{
+    CheckInput, CheckPart, CheckSheet, ClassInput, ClassView, KnifeCount, PlannedExercise, WatchKind, check_closing, check_sheet,
+    class_view, plan_view, proposed_numbers,
+};
+
+const TODAY: Date = date(2026, 10, 6);
+
+/// A school on the evening of its lesson; every part can be changed.
+struct Evening {
+    course: Course,
+    students: Vec<Student>,
+    knives: Vec<Knife>,
+    cut: (&'static str, &'static str),
+    knife: (&'static str, u16),
+    histories: BTreeMap<i64, CareHistory>,
+    ticks: Vec<CheckTick>,
+    attempts: Vec<Attempt>,
+}
+
+/// So many chef's knives of 200 mm, numbered from 1.
+fn chefs(count: u8) -> Vec<Knife> {
+    let one = rack().into_iter().find(|knife| knife.fields.knife_type == "chefs").unwrap();
+    (1..=count)
+        .map(|number| {
+            let mut knife = Knife { id: i64::from(number), ..one.clone() };
+            knife.fields.number = number.to_string();
+            knife.fields.length = Millimetres::whole(200);
+            knife
+        })
+        .collect()
+}
+
+fn students(count: i64) -> Vec<Student> {
+    (1..=count).map(|id| Student { id, ..student(&format!("Student {id}"), Hand::Right, &[]) }).collect()
+}
+
+fn evening(pupils: i64, knives: u8) -> Evening {
+    Evening {
+        course: course(AgeBand::Adult),
+        students: students(pupils),
+        knives: chefs(knives),
+        cut: ("carrot", "julienne"),
+        knife: ("chefs", 200),
+        histories: BTreeMap::new(),
+        ticks: Vec::new(),
+        attempts: Vec::new(),
+    }
+}
+
+fn lesson() -> Lesson {
+    let fields = LessonFields { title: "Sticks".into(), starts_at: TODAY.at(18, 30, 0, 0), minutes: 110, segments: Vec::new() };
+    Lesson { id: 1, course_id: 1, number: 5, version: 1, fields }
+}
+
+impl Evening {
+    fn at_hand(&self) -> AtHand<'_> {
+        AtHand { catalogue: &CATALOGUE, course: &self.course, students: &self.students, knives: &self.knives }
+    }
+
+    fn planned(&self) -> Vec<PlannedExercise> {
+        let fields = ExerciseFields {
+            food: self.cut.0.into(),
+            cut: self.cut.1.into(),
+            knife_type: self.knife.0.into(),
+            knife_length: Millimetres::whole(self.knife.1),
+            grip: Grip::Pinch,
+            hold: Hold::Claw,
+            motion: Motion::Push,
+            third: Third::Heel,
+            amount: Amount::Pieces { count: 40 },
+            own_minutes: None,
+            making: Making::default(),
+        };
+        let exercise = Exercise { id: 1, lesson_id: 1, version: 1, archived: false, kept_warnings: Vec::new(), fields };
+        plan_view(&self.at_hand(), &lesson(), &[exercise]).unwrap().exercises
+    }
+
+    fn sheet(&self) -> CheckSheet {
+        let (lesson, exercises) = (lesson(), self.planned());
+        check_sheet(&CheckInput {
+            at_hand: self.at_hand(),
+            lesson: &lesson,
+            exercises: &exercises,
+            histories: &self.histories,
+            ticks: &self.ticks,
+        })
+    }
+
+    fn proposed(&self) -> Vec<String> {
+        let (lesson, exercises) = (lesson(), self.planned());
+        proposed_numbers(&CheckInput {
+            at_hand: self.at_hand(),
+            lesson: &lesson,
+            exercises: &exercises,
+            histories: &self.histories,
+            ticks: &[],
+        })
+    }
+
+    fn class(&self) -> ClassView {
+        let (lesson, exercises) = (lesson(), self.planned());
+        class_view(&ClassInput {
+            at_hand: self.at_hand(),
+            lesson: &lesson,
+            exercises: &exercises,
+            attempts: &self.attempts,
+            incidents: &[],
+            exercise_id: None,
+            today: TODAY,
+        })
+    }
+
+    fn change_student(mut self, id: i64, change: impl FnOnce(&mut StudentFields)) -> Self {
+        change(&mut self.students.iter_mut().find(|student| student.id == id).unwrap().fields);
+        self
+    }
+}
+
+fn titles(sheet: &CheckSheet, part: CheckPart) -> Vec<String> {
+    sheet.items.iter().filter(|item| item.part == part).map(|item| item.title.clone()).collect()
+}
+
+#[test]
+fn a_sheet_asks_for_a_knife_a_board_and_towels_for_each_student() {
+    let sheet = evening(6, 8).sheet();
+    assert_eq!(titles(&sheet, CheckPart::Knives), ["6 knives for julienne of carrot"]);
+    let stations = titles(&sheet, CheckPart::Stations);
+    assert_eq!(stations[0], "6 boards of wood, anchored");
+    assert_eq!(stations[1..3], ["12 damp towels", "18 containers"]);
+    assert!(sheet.short.is_empty() && sheet.done == 0);
+    let food = sheet.items.iter().find(|item| item.part == CheckPart::Food).unwrap();
+    assert!(food.title.ends_with(" carrots") && food.detail.contains("one to show"), "{food:?}");
+}
+
+#[test]
+fn too_few_knives_or_boards_are_told_with_their_number() {
+    let sheet = evening(6, 4).sheet();
+    let knives = sheet.items.iter().find(|item| item.part == CheckPart::Knives).unwrap();
+    assert_eq!(knives.short, 2);
+    assert!(knives.detail.starts_with("Short of 2 for julienne of carrot: 4 fit"), "{}", knives.detail);
+    assert!(knives.detail.ends_with("2 rounds in turns."), "{}", knives.detail);
+    assert_eq!(sheet.short, [knives.detail.clone()]);
+    let mut few_boards = evening(6, 6);
+    few_boards.course.fields.boards = 4;
+    let sheet = few_boards.sheet();
+    let boards = sheet.items.iter().find(|item| item.id == "boards").unwrap();
+    assert_eq!((boards.short, boards.title.as_str()), (2, "4 boards of wood, anchored"));
+}
+
+#[test]
+fn a_rack_without_a_fit_knife_says_so() {
+    let mut evening = evening(3, 2);
+    for knife in &mut evening.knives {
+        knife.fields.edge_state = EdgeState::Dull;
+    }
+    let sheet = evening.sheet();
+    assert_eq!(sheet.short, ["No knife on the rack is fit for julienne of carrot."]);
+    assert!(evening.proposed().is_empty());
+}
+
+#[test]
+fn edges_are_asked_for_by_model_with_the_numbers_of_their_knives() {
+    let done = CareHistory { honed_on: Some(TODAY), tested_on: Some(TODAY), ..CareHistory::default() };
+    let mut evening = evening(3, 3);
+    let edges = |evening: &Evening| {
+        let sheet = evening.sheet();
+        let of = sheet.items.into_iter().filter(|item| item.part == CheckPart::Edges);
+        of.map(|item| (item.title, item.numbers)).collect::<Vec<_>>()
+    };
+    let all = vec!["1".to_owned(), "2".into(), "3".into()];
+    let label = CATALOGUE.knife("chefs").unwrap().label(Millimetres::whole(200));
+    assert_eq!(edges(&evening), [(format!("Test {label}"), all.clone()), (format!("Hone {label}"), all)]);
+    evening.histories.insert(2, done.clone());
+    assert_eq!(edges(&evening)[0].1, ["1", "3"]);
+    evening.histories.extend([(1, done.clone()), (3, done)]);
+    assert_eq!(edges(&evening), []);
+}
+
+#[test]
+fn a_tick_stays_with_its_line_and_a_line_that_is_not_there_is_refused() {
+    let tick = |item: &str| CheckTick { item: item.into(), who: "Noor".into(), at: "2026-10-06T17:00:00Z".parse().unwrap() };
+    let mut evening = evening(3, 3);
+    evening.ticks = vec![tick("towels"), tick("knives:1"), tick("no longer on the sheet")];
+    let sheet = evening.sheet();
+    assert_eq!(sheet.done, 2);
+    let ticked: Vec<&str> = sheet.items.iter().filter(|item| item.tick.is_some()).map(|item| item.id.as_str()).collect();
+    assert_eq!(ticked, ["knives:1", "towels"]);
+    let refused = |item: &str, who: &str| {
+        let problems = sheet.check_tick(&CheckTick { who: who.into(), ..tick(item) });
+        problems.into_iter().map(|problem| problem.pointer).collect::<Vec<_>>()
+    };
+    assert_eq!(refused("towels", "Noor"), [""; 0]);
+    assert_eq!(refused("curtains", "Noor"), ["/item"]);
+    assert_eq!(refused("towels", " "), ["/who"]);
+}
+
+#[test]
+fn every_line_of_a_sheet_has_an_id_of_its_own() {
+    let sheet = evening(6, 4).sheet();
+    let mut ids: Vec<&str> = sheet.items.iter().map(|item| item.id.as_str()).collect();
+    ids.sort_unstable();
+    let all = ids.len();
+    ids.dedup();
+    assert_eq!(ids.len(), all);
+}
+
+#[test]
+fn no_more_knives_are_proposed_than_students_or_boards() {
+    assert_eq!(evening(3, 8).proposed().len(), 3);
+    assert_eq!(evening(8, 5).proposed().len(), 5);
+    let mut few_boards = evening(8, 8);
+    few_boards.course.fields.boards = 2;
+    assert_eq!(few_boards.proposed(), ["1", "2"]);
+}
+
+fn count(knives: &[(&str, bool)]) -> KnifeCount {
+    let at = "2026-10-06T17:00:00Z".parse().unwrap();
+    let counted: Vec<CountedKnife> = (1..)
+        .zip(knives)
+        .map(|(knife_id, (number, back))| CountedKnife {
+            knife_id,
+            number: (*number).into(),
+            name: "Chef's".into(),
+            out_at: at,
+            in_at: back.then_some(at),
+        })
+        .collect();
+    let missing = counted.iter().filter(|knife| knife.in_at.is_none()).count();
+    KnifeCount { lesson: lesson(), knives: counted, missing, proposed: Vec::new(), closed: None }
+}
+
+#[test]
+fn a_class_closes_when_all_knives_are_in_or_it_is_said_what_happened() {
+    let refused = |count: &KnifeCount, who: &str, words: &str, running: usize| {
+        check_closing(count, who, words, running).into_iter().map(|problem| problem.pointer).collect::<Vec<_>>()
+    };
+    let all_in = count(&[("1", true), ("2", true)]);
+    assert_eq!(refused(&all_in, "Noor", "", 0), [""; 0]);
+    assert_eq!(refused(&all_in, "", "", 0), ["/who"]);
+    assert_eq!(refused(&all_in, "Noor", "", 2), ["/attempts"]);
+    assert_eq!(refused(&all_in, "Noor", &"x".repeat(401), 0), ["/words"]);
+    let one_missing = count(&[("1", true), ("14", false)]);
+    assert_eq!(refused(&one_missing, "Noor", "", 0), ["/words"]);
+    assert_eq!(refused(&one_missing, "Noor", "in the dishwasher", 0), [""; 0]);
+    let told = check_closing(&one_missing, "Noor", " ", 0);
+    assert_eq!(told[0].message, "2 went out and 1 came in: no. 14 missing. Count again, or say what happened.");
+    assert_eq!(refused(&count(&[]), "Noor", "", 0), [""; 0], "nothing went out");
+}
+
+fn watched(view: &ClassView, student: i64) -> Vec<WatchKind> {
+    let station = view.stations.iter().find(|station| station.student.id == student).unwrap();
+    station.watch.iter().map(|reason| reason.kind).collect()
+}
+
+#[test]
+fn a_station_shows_what_runs_there_and_whose_knife_is_taken() {
+    let mut evening = evening(2, 2);
+    evening.attempts = vec![stopped(1, "julienne", 120.0), Attempt { knife_id: 2, ..attempt(2, "julienne") }];
+    let view = evening.class();
+    let first = &view.stations[0];
+    assert_eq!(first.running.as_ref().map(|attempt| attempt.id), Some(2));
+    assert_eq!(first.attempts.len(), 2);
+    assert!(view.stations[1].running.is_none() && view.stations[1].attempts.is_empty());
+    let held: Vec<Option<i64>> = view.knives.iter().map(|knife| knife.in_use_by).collect();
+    assert_eq!(held, [None, Some(1)]);
+    assert_eq!(view.exercises[0].columns, ["thickness", "width", "length", "far width"]);
+}
+
+#[test]
+fn attempts_of_another_lesson_are_not_of_this_class() {
+    let mut evening = evening(1, 1);
+    evening.attempts = vec![Attempt { lesson_id: 9, ..attempt(1, "julienne") }];
+    let station = evening.class().stations.remove(0);
+    assert!(station.running.is_none() && station.attempts.is_empty());
+}
+
+#[test]
+fn a_stop_fault_pauses_the_student_until_the_next_attempt() {
+    let marks = AttemptMarks { faults: vec!["fingertip_ahead".into()], ..AttemptMarks::default() };
+    let stopped_for_it = Attempt { marks, ..stopped(1, "julienne", 60.0) };
+    let mut evening = evening(2, 2);
+    evening.attempts = vec![stopped_for_it.clone()];
+    assert_eq!(evening.class().stations.iter().map(|station| station.paused).collect::<Vec<_>>(), [true, false]);
+    evening.attempts.push(attempt(2, "julienne"));
+    assert!(!evening.class().stations[0].paused, "under way again");
+    evening.attempts = vec![Attempt { stopped_at: None, ..stopped_for_it }];
+    assert!(!evening.class().stations[0].paused, "still running: it is stopped in the same moment by the store");
+}
+
+#[test]
+fn the_first_time_with_a_longer_blade_is_watched_and_one_beyond_the_clearance_is_not_offered() {
+    let mut evening = evening(2, 2).change_student(2, |student| student.clearance = Millimetres::whole(180));
+    let view = evening.class();
+    assert_eq!(watched(&view, 1), [WatchKind::FirstLength]);
+    assert_eq!(watched(&view, 2), [WatchKind::ShorterKnife]);
+    assert_eq!(view.stations[0].knives, [1, 2]);
+    assert!(view.stations[1].knives.is_empty(), "200 mm is more than 180");
+    evening.attempts = vec![stopped(1, "julienne", 100.0)];
+    assert_eq!(watched(&evening.class(), 1), [], "used before");
+}
+
+#[test]
+fn an_allergy_to_the_food_is_watched_at_that_station_only() {
+    let mut evening = evening(3, 3).change_student(2, |student| student.allergies = vec!["celery".into()]);
+    evening.cut = ("celery", "julienne");
+    evening.attempts = (1..=3).map(|id| Attempt { id, student_id: id, ..stopped(id, "julienne", 100.0) }).collect();
+    let view = evening.class();
+    assert_eq!(watched(&view, 1), []);
+    assert_eq!(watched(&view, 2), [WatchKind::Allergy]);
+    assert_eq!(watched(&view, 3), []);
+}
+
+#[test]
+fn a_lapsed_strand_is_watched() {
+    let mut evening = evening(1, 1);
+    evening.attempts = (1..=3).map(|id| stopped(id, "julienne", 100.0)).collect();
+    assert_eq!(watched(&evening.class(), 1), []);
+    let marks = AttemptMarks { faults: vec!["towards_hand".into()], ..AttemptMarks::default() };
+    evening.attempts.push(Attempt { marks, ..stopped(4, "julienne", 100.0) });
+    assert_eq!(watched(&evening.class(), 1), [WatchKind::SafeFirst]);
+}
