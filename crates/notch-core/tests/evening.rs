@@ -165,7 +165,7 @@ fn too_few_knives_or_boards_are_told_with_their_number() {
     assert_eq!(knives.short, 2);
     assert!(knives.detail.starts_with("Short of 2 for julienne of carrot: 4 fit"), "{}", knives.detail);
     assert!(knives.detail.ends_with("2 rounds in turns."), "{}", knives.detail);
-    assert_eq!(sheet.short, [knives.detail.clone()]);
+    assert_eq!(sheet.short.as_slice(), std::slice::from_ref(&knives.detail));
     let mut few_boards = evening(6, 6);
     few_boards.course.fields.boards = 4;
     let sheet = few_boards.sheet();

@@ -1,0 +1,278 @@
+//! Attempts, care, check sheet and count.
+
+#![allow(
+    clippy::unwrap_used,
+    clippy::expect_used,
+    clippy::panic,
+    missing_docs,
+    reason = "a helper that cannot go on fails its test"
+)]
+
+mod common;
+
+use common::{Tested, at, attempt, filled};
+use jiff::civil::date;
+use notch_core::care::{CareDeed, CareFields, CareHistory};
+use notch_core::catalogue::{BoardMaterial, Catalogue, Habit, SegmentKind};
+use notch_core::records::{
+    Attempt, AttemptMarks, CheckTick, Closing, EdgeState, IncidentFields, IncidentKind, KeptWarning, NewAttempt, StoredSegment,
+};
+use notch_store::{Store, StoreError, Writer};
+use tempfile::TempDir;
+
+#[test]
+fn a_student_and_a_knife_are_in_one_attempt_at_a_time() -> Tested {
+    let folder = TempDir::new()?;
+    let store = filled(folder.path())?;
+    store.write::<_, StoreError>(|writer| writer.start_attempt(&attempt(1, 1)))?;
+    let again = store.write::<_, StoreError>(|writer| writer.start_attempt(&attempt(1, 2))).unwrap_err();
+    assert!(again.to_string().contains("Ivo already has an attempt running"));
+    let shared = store.write::<_, StoreError>(|writer| writer.start_attempt(&attempt(2, 1))).unwrap_err();
+    assert!(shared.to_string().contains("in use by Ivo"));
+    store.write::<_, StoreError>(|writer| writer.stop_attempt(2, at(10)))?;
+    let twice = store.write::<_, StoreError>(|writer| writer.stop_attempt(2, at(20)));
+    assert!(matches!(twice, Err(StoreError::Conflict(_))));
+    Ok(())
+}
+
+#[test]
+fn attempts_that_were_read_are_read_again_after_a_change() -> Tested {
+    let folder = TempDir::new()?;
+    let store = filled(folder.path())?;
+    let count = || store.read(|reader| reader.attempts_of_course(1)).map(|attempts| attempts.len());
+    assert_eq!((count()?, count()?), (1, 1));
+    store.write::<_, StoreError>(|writer| {
+        writer.start_attempt(&attempt(2, 2))?;
+        assert_eq!(writer.attempts_of_course(1)?.len(), 2, "a change sees its own work");
+        Ok(())
+    })?;
+    assert_eq!(count()?, 2);
+    Ok(())
+}
+
+#[test]
+fn care_says_when_a_knife_was_last_cared_for_and_how_worn_it_is() -> Tested {
+    let folder = TempDir::new()?;
+    let store = filled(folder.path())?;
+    let catalogue = Catalogue::shipped()?;
+    let history = |store: &Store| -> Result<CareHistory, StoreError> {
+        Ok(store.read(|reader| reader.care_histories(&catalogue, Some(1)))?.remove(&1).unwrap_or_default())
+    };
+    // 250 seconds on carrot (firmness 4) and a plastic board.
+    let minutes = 250.0 / 60.0 * catalogue.care.firmness_wear(4) * catalogue.care.board_wear(BoardMaterial::Plastic);
+    assert!((history(&store)?.wear.board_minutes - minutes).abs() < 1e-3);
+    let write = |deed: CareDeed, day: i8| {
+        let fields = CareFields { deed, on_day: date(2026, 9, day), words: String::new() };
+        let state = fields.deed.edge_state(&catalogue);
+        store.write::<_, StoreError>(|writer| writer.add_care(1, at(600), &fields, state))
+    };
+    write(CareDeed::Habit { habit: Habit::Dishwasher }, 9)?;
+    write(CareDeed::Hone { angle: None, strokes: 4 }, 10)?;
+    let worn = history(&store)?;
+    assert_eq!((worn.honed_on, worn.used_from), (Some(date(2026, 9, 10)), Some(date(2026, 9, 8))));
+    assert!((worn.wear.habit_minutes - 60.0).abs() < 1e-9);
+    write(CareDeed::Stone { angle: None, strokes: 10, grits: vec![1000] }, 11)?;
+    let ground = history(&store)?;
+    assert_eq!(ground.ground_on, Some(date(2026, 9, 11)));
+    assert!(ground.wear.total().abs() < 1e-9, "the stone takes the wear away");
+    write(CareDeed::SentOut, 12)?;
+    assert!(history(&store)?.away);
+    assert_eq!(store.read(|reader| reader.knife(1))?.fields.edge_state, EdgeState::Dull);
+    write(CareDeed::CameBack, 14)?;
+    write(CareDeed::PaperTest { clean: 3 }, 14)?;
+    let back = history(&store)?;
+    assert!(!back.away && back.tested_on == Some(date(2026, 9, 14)));
+    assert_eq!(store.read(|reader| reader.knife(1))?.fields.edge_state, EdgeState::Sharp);
+    assert_eq!(store.read(|reader| reader.care_events(1, 3))?.len(), 3);
+    Ok(())
+}
+
+#[test]
+fn ticks_counts_and_the_closing_are_kept_and_taken_back() -> Tested {
+    let folder = TempDir::new()?;
+    let store = filled(folder.path())?;
+    let catalogue = Catalogue::shipped()?;
+    let tick = CheckTick { item: "boards".into(), who: "Mara".into(), at: at(10) };
+    store.write::<_, StoreError>(|writer| {
+        writer.tick(1, &tick, true)?;
+        writer.tick(1, &CheckTick { who: "Ann".into(), ..tick.clone() }, true)?;
+        writer.count_out(1, 1, at(20))?;
+        writer.count_out(1, 2, at(21))?;
+        assert!(writer.count_in(1, 1, at(30))? && !writer.count_in(1, 99, at(30))?);
+        writer.close_lesson(1, Some(&Closing { at: at(40), who: "Mara".into(), words: "no. 2 chipped".into() }))
+    })?;
+    assert_eq!(store.read(|reader| reader.check_ticks(1))?, std::slice::from_ref(&tick), "the first tick stays");
+    let out = store.read(|reader| reader.knives_out(1, &catalogue))?;
+    assert_eq!(out.iter().map(|knife| knife.in_at.is_some()).collect::<Vec<_>>(), [true, false]);
+    let twice = Closing { at: at(41), who: "Ann".into(), words: String::new() };
+    assert!(matches!(store.write(|writer| writer.close_lesson(1, Some(&twice))), Err(StoreError::Conflict(_))));
+    let document = store.export()?;
+    let other = TempDir::new()?;
+    let copy = Store::open(other.path())?;
+    copy.import(&document)?;
+    assert_eq!(copy.export()?, document);
+    store.write::<_, StoreError>(|writer| {
+        writer.tick(1, &tick, false)?;
+        writer.count_not_out(1, 2)?;
+        writer.close_lesson(1, None)
+    })?;
+    assert!(store.read(|reader| reader.check_ticks(1))?.is_empty());
+    assert_eq!(store.read(|reader| reader.closing(1))?, None);
+    Ok(())
+}
+
+#[test]
+fn a_lesson_takes_the_next_number_of_its_own_course() -> Tested {
+    let folder = TempDir::new()?;
+    let store = filled(folder.path())?;
+    let numbers = store.write::<_, StoreError>(|writer| {
+        let other = writer.add_course(&common::course())?;
+        let first = writer.add_lesson(other.id, &common::lesson(Vec::new()))?;
+        let third = writer.add_lesson(1, &common::lesson(Vec::new()))?;
+        Ok((first.number, third.number))
+    })?;
+    assert_eq!(numbers, (1, 2));
+    Ok(())
+}
+
+#[test]
+fn a_segment_holds_an_exercise_of_its_own_lesson_only() -> Tested {
+    let folder = TempDir::new()?;
+    let store = filled(folder.path())?;
+    let practice = StoredSegment { kind: SegmentKind::Practice, minutes: 20, exercise_id: Some(1) };
+    let done = store.write::<(), StoreError>(|writer| {
+        let other = writer.add_lesson(1, &common::lesson(Vec::new()))?;
+        writer.change_lesson(other.id, other.version, &common::lesson(vec![practice.clone()]))?;
+        Ok(())
+    });
+    assert!(matches!(done, Err(StoreError::NotFound { what: "exercise of this lesson", id: 1 })), "{done:?}");
+    assert_eq!(store.read(|reader| reader.lessons(1))?.len(), 1, "the new lesson is not kept either");
+    Ok(())
+}
+
+#[test]
+fn an_exercise_keeps_its_warnings_and_an_archived_one_is_not_changed() -> Tested {
+    let folder = TempDir::new()?;
+    let store = filled(folder.path())?;
+    let kept = [KeptWarning { rule: "length.travel".into(), words: "short of travel".into() }];
+    let changed = store.write::<_, StoreError>(|writer| writer.change_exercise(1, 1, &common::exercise(), &kept))?;
+    assert_eq!((changed.version, changed.kept_warnings.as_slice()), (2, &kept[..]));
+    let stale = store.write::<_, StoreError>(|writer| writer.change_exercise(1, 1, &common::exercise(), &[]));
+    assert!(matches!(stale, Err(StoreError::Stale { yours: 1, current: 2, .. })));
+    store.write::<_, StoreError>(|writer| writer.archive_exercise(1, 2, true))?;
+    assert!(store.read(|reader| reader.exercises(1))?.is_empty());
+    let gone = store.write::<_, StoreError>(|writer| writer.change_exercise(1, 3, &common::exercise(), &[]));
+    assert!(matches!(gone, Err(StoreError::Archived { what: "exercise", id: 1 })));
+    assert_eq!(store.read(|reader| reader.attempts_of_student(1))?.len(), 1, "attempts made at it stay");
+    store.write::<_, StoreError>(|writer| writer.archive_exercise(1, 3, false))?;
+    assert_eq!(store.read(|reader| reader.exercises(1))?[0].kept_warnings, kept);
+    Ok(())
+}
+
+#[test]
+fn marks_replace_each_other_from_version_to_version() -> Tested {
+    let folder = TempDir::new()?;
+    let store = filled(folder.path())?;
+    let version = store.read(|reader| reader.attempt(1))?.version;
+    let marks = |faults: &[&str]| AttemptMarks {
+        grip_ticked: true,
+        hold_ticked: true,
+        faults: faults.iter().map(ToString::to_string).collect(),
+    };
+    let once = store.write::<_, StoreError>(|writer| writer.mark_attempt(1, version, &marks(&["loose_grip", "loose_grip"])))?;
+    assert_eq!((once.version, once.marks.faults.len()), (version + 1, 1), "a fault is there or not");
+    let stale = store.write::<_, StoreError>(|writer| writer.mark_attempt(1, version, &marks(&[])));
+    assert!(matches!(stale, Err(StoreError::Stale { .. })));
+    let none = store.write::<_, StoreError>(|writer| writer.mark_attempt(1, version + 1, &marks(&[])))?;
+    assert!(none.marks.faults.is_empty() && none.marks.hold_ticked);
+    Ok(())
+}
+
+#[test]
+fn a_clock_that_was_set_back_gives_no_negative_time() -> Tested {
+    let folder = TempDir::new()?;
+    let store = filled(folder.path())?;
+    let stopped = store.write::<_, StoreError>(|writer| {
+        let started = writer.start_attempt(&attempt(2, 2))?;
+        writer.stop_attempt(started.id, at(-90))
+    })?;
+    assert_eq!((stopped.stopped_at, stopped.seconds), (Some(stopped.started_at), Some(0.0)));
+    store.write::<_, StoreError>(|writer| writer.count_out(1, 1, at(50)))?;
+    store.write::<_, StoreError>(|writer| writer.count_in(1, 1, at(10)))?;
+    let out = store.read(|reader| reader.knives_out(1, &Catalogue::shipped().unwrap()))?;
+    assert_eq!(out[0].in_at, Some(at(50)), "in no earlier than out");
+    Ok(())
+}
+
+#[test]
+fn a_knife_that_goes_out_again_is_out_again() -> Tested {
+    let folder = TempDir::new()?;
+    let store = filled(folder.path())?;
+    let catalogue = Catalogue::shipped()?;
+    let counted = |write: &dyn Fn(&Writer<'_>) -> Result<(), StoreError>| -> Result<_, StoreError> {
+        store.write::<_, StoreError>(|writer| write(writer))?;
+        Ok(store.read(|reader| reader.knives_out(1, &catalogue))?.first().map(|knife| (knife.out_at, knife.in_at)))
+    };
+    assert_eq!(counted(&|writer| writer.count_out(1, 1, at(20)))?, Some((at(20), None)));
+    assert_eq!(counted(&|writer| writer.count_out(1, 1, at(25)))?, Some((at(20), None)), "counted twice, out since the first");
+    assert_eq!(counted(&|writer| writer.count_in(1, 1, at(30)).map(drop))?, Some((at(20), Some(at(30)))));
+    assert_eq!(counted(&|writer| writer.count_in(1, 1, at(40)).map(drop))?, Some((at(20), Some(at(30)))), "in since the first");
+    assert_eq!(counted(&|writer| writer.count_out(1, 1, at(50)))?, Some((at(50), None)), "out again");
+    assert_eq!(counted(&|writer| writer.count_not_out(1, 1))?, None);
+    Ok(())
+}
+
+#[test]
+fn a_knife_is_held_while_an_attempt_runs_and_by_nobody_after_it() -> Tested {
+    let folder = TempDir::new()?;
+    let store = filled(folder.path())?;
+    let holder = |knife: i64| store.read(|reader| reader.holder(knife));
+    assert_eq!((holder(1)?, store.read(|reader| reader.running_attempts(1))?), (None, 0));
+    let started = store.write::<_, StoreError>(|writer| writer.start_attempt(&attempt(2, 1)))?;
+    assert_eq!((holder(1)?, holder(2)?), (Some((2, "Ann".to_owned())), None));
+    assert_eq!(store.read(|reader| reader.running_attempts(1))?, 1);
+    store.write::<_, StoreError>(|writer| writer.stop_attempt(started.id, at(60)))?;
+    assert_eq!((holder(1)?, store.read(|reader| reader.running_attempts(1))?), (None, 0));
+    Ok(())
+}
+
+#[test]
+fn incidents_are_of_their_course_the_latest_first() -> Tested {
+    let folder = TempDir::new()?;
+    let store = filled(folder.path())?;
+    let nick = |words: &str| IncidentFields { student_id: None, kind: IncidentKind::Nick, words: words.into() };
+    store.write::<_, StoreError>(|writer| {
+        let other = writer.add_course(&common::course())?;
+        let elsewhere = writer.add_lesson(other.id, &common::lesson(Vec::new()))?;
+        writer.add_incident(elsewhere.id, at(900), &nick("in another course"))?;
+        writer.add_incident(1, at(320), &nick(" a thumb "))?;
+        writer.add_incident(1, at(305), &nick("before that"))
+    })?;
+    let told = store.read(|reader| reader.incidents(1))?;
+    assert_eq!(told.iter().map(|each| each.fields.words.as_str()).collect::<Vec<_>>(), ["a thumb", "slipped", "before that"]);
+    for (lesson, student, what) in [(9, None, "lesson"), (1, Some(9), "student")] {
+        let fields = IncidentFields { student_id: student, ..nick("x") };
+        let refused = store.write::<_, StoreError>(|writer| writer.add_incident(lesson, at(1), &fields));
+        assert!(matches!(refused, Err(StoreError::NotFound { what: named, id: 9 }) if named == what), "{refused:?}");
+    }
+    Ok(())
+}
+
+#[test]
+fn evidence_comes_in_the_order_of_time_whoever_wrote_it_down_first() -> Tested {
+    let folder = TempDir::new()?;
+    let store = filled(folder.path())?;
+    store.write::<_, StoreError>(|writer| {
+        for (start, knife) in [(5_000, 1), (4_000, 1), (6_000, 2)] {
+            let started = writer.start_attempt(&NewAttempt { started_at: at(start), ..attempt(1, knife) })?;
+            writer.stop_attempt(started.id, at(start + 100))?;
+        }
+        Ok(())
+    })?;
+    let order = |attempts: &[Attempt]| attempts.iter().map(|each| each.started_at).collect::<Vec<_>>();
+    let expected = [at(0), at(4_000), at(5_000), at(6_000)];
+    assert_eq!(order(&store.read(|reader| reader.attempts_of_student(1))?), expected);
+    assert_eq!(order(&store.read(|reader| reader.attempts_of_course(1))?), expected);
+    assert_eq!(order(&store.read(|reader| reader.attempts_of_lesson(1))?), expected);
+    Ok(())
+}

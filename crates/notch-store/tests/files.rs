@@ -1,0 +1,94 @@
+//! Files that are damaged, newer, served twice or changed by another program.
+
+#![allow(
+    clippy::unwrap_used,
+    clippy::expect_used,
+    clippy::panic,
+    missing_docs,
+    reason = "a helper that cannot go on fails its test"
+)]
+
+mod common;
+
+use common::{Tested, filled};
+use notch_store::{DATABASE_FILE, ServingLock, Store, StoreError, schema_version};
+use std::fs;
+use tempfile::TempDir;
+
+#[test]
+fn a_damaged_file_is_told_and_left_as_it_is() -> Tested {
+    let folder = TempDir::new()?;
+    let path = folder.path().join(DATABASE_FILE);
+    fs::write(&path, b"this is no database, and longer than the header of one would be, so that it is looked at in full")?;
+    let before = fs::read(&path)?;
+    let error = Store::open(folder.path()).unwrap_err();
+    assert!(matches!(error, StoreError::Corrupt { .. }), "{error}");
+    assert_eq!(fs::read(&path)?, before);
+    Ok(())
+}
+
+#[test]
+fn a_file_with_a_torn_page_is_told() -> Tested {
+    let folder = TempDir::new()?;
+    drop(filled(folder.path())?);
+    let path = folder.path().join(DATABASE_FILE);
+    let mut bytes = fs::read(&path)?;
+    for byte in bytes.iter_mut().skip(4096).take(3 * 4096) {
+        *byte = 0xA5;
+    }
+    fs::write(&path, bytes)?;
+    assert!(matches!(Store::open(folder.path()), Err(StoreError::Corrupt { .. })));
+    Ok(())
+}
+
+#[test]
+fn a_file_of_a_newer_program_is_told_with_both_versions() -> Tested {
+    let folder = TempDir::new()?;
+    drop(filled(folder.path())?);
+    let path = folder.path().join(DATABASE_FILE);
+    rusqlite::Connection::open(&path)?.pragma_update(None, "user_version", schema_version() + 1)?;
+    let error = Store::open(folder.path()).unwrap_err();
+    assert!(matches!(error, StoreError::Newer { found, known, .. } if found == known + 1), "{error}");
+    Ok(())
+}
+
+#[test]
+fn a_folder_that_cannot_be_made_is_told_by_name() -> Tested {
+    let folder = TempDir::new()?;
+    let file = folder.path().join("a-file");
+    fs::write(&file, "x")?;
+    let error = Store::open(&file.join("data")).unwrap_err();
+    assert!(matches!(error, StoreError::Folder { .. }) && error.to_string().contains("--data"), "{error}");
+    Ok(())
+}
+
+#[test]
+fn a_change_by_another_program_is_noticed() -> Tested {
+    let folder = TempDir::new()?;
+    let store = filled(folder.path())?;
+    let before = store.changes()?;
+    assert_eq!(store.changes()?, before, "nothing was changed");
+    let seen = store.read(|reader| reader.attempts_of_course(1))?.len();
+    let other = rusqlite::Connection::open(folder.path().join(DATABASE_FILE))?;
+    other.execute_batch("UPDATE attempt SET stopped_at = started_at; UPDATE course SET version = version + 1;")?;
+    assert_ne!(store.changes()?, before);
+    let attempts = store.read(|reader| reader.attempts_of_course(1))?;
+    assert_eq!(attempts.len(), seen);
+    assert!(attempts.iter().all(|attempt| attempt.stopped_at.is_some()), "what was kept in memory is read again");
+    let after = store.changes()?;
+    store.write::<_, StoreError>(|writer| writer.set_setting("a", "b"))?;
+    assert_ne!(store.changes()?, after, "our own changes count too");
+    Ok(())
+}
+
+#[test]
+fn one_folder_is_served_once_and_free_again_when_that_ends() -> Tested {
+    let folder = TempDir::new()?;
+    let lock = ServingLock::take(folder.path())?;
+    let second = ServingLock::take(folder.path()).unwrap_err();
+    assert!(matches!(second, StoreError::Served { .. }), "{second}");
+    assert!(second.to_string().contains("is served by another copy of this program"), "{second}");
+    drop(lock);
+    ServingLock::take(folder.path())?;
+    Ok(())
+}
