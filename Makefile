@@ -42,11 +42,13 @@ types: web/node_modules/.done
 release: web
 	cargo build --release -p yard-notch
 
-check-rust:
+# The tests build the program too: it is not compiled a second time for the browser tests.
+check-rust: web/dist/index.html
 	cargo fmt --all --check
 	cargo clippy -q --workspace --all-targets --all-features -- -D warnings
 	node tools/cycles.mjs
 	cargo test --workspace
+	@touch $(BIN)
 
 check-web: $(BIN) web/node_modules/.done
 	cd web && npm run format:check && npm run lint && npm run cycles && npm run check && npm test
