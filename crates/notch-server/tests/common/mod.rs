@@ -29,11 +29,19 @@ impl Server {
         Self::made(None, clock)
     }
 
+    /// The program on a new folder: a school on its first evening.
+    pub fn empty() -> Self {
+        Self::on(TempDir::new().unwrap(), None, Clock::demo(notch_demo::evening()), |_, _| ())
+    }
+
     fn made(passphrase: Option<&str>, clock: Clock) -> Self {
-        let folder = TempDir::new().unwrap();
+        Self::on(TempDir::new().unwrap(), passphrase, clock, |store, catalogue| notch_demo::fill(store, catalogue).unwrap())
+    }
+
+    fn on(folder: TempDir, passphrase: Option<&str>, clock: Clock, fill: impl FnOnce(&Store, &Catalogue)) -> Self {
         let catalogue = Catalogue::shipped().unwrap();
         let store = Store::open(folder.path()).unwrap();
-        notch_demo::fill(&store, &catalogue).unwrap();
+        fill(&store, &catalogue);
         if let Some(passphrase) = passphrase {
             let hash = hash_passphrase(passphrase).unwrap();
             store.write::<_, StoreError>(|writer| writer.set_setting(PASSPHRASE_KEY, &hash)).unwrap();
