@@ -6,6 +6,7 @@ use axum::middleware::{self, Next};
 use axum::response::{IntoResponse, Response};
 use axum::{Json, Router, routing};
 use tower::ServiceBuilder;
+use tower_http::CompressionLevel;
 use tower_http::catch_panic::CatchPanicLayer;
 use tower_http::compression::CompressionLayer;
 use tower_http::compression::predicate::{NotForContentType, Predicate, SizeAbove};
@@ -114,7 +115,11 @@ pub fn openapi() -> utoipa::openapi::OpenApi {
 /// stream, or whose bodies are large, gets limits of its own.
 fn at_once(group: Router<AppState>) -> Router<AppState> {
     let layers = ServiceBuilder::new()
-        .layer(CompressionLayer::new().compress_when(SizeAbove::new(1024).and(NotForContentType::IMAGES)))
+        .layer(
+            CompressionLayer::new()
+                .quality(CompressionLevel::Fastest)
+                .compress_when(SizeAbove::new(1024).and(NotForContentType::IMAGES)),
+        )
         .layer(TimeoutLayer::with_status_code(StatusCode::SERVICE_UNAVAILABLE, TIMEOUT))
         .layer(DefaultBodyLimit::max(BODY_LIMIT));
     group.layer(layers)

@@ -5,9 +5,10 @@ use std::sync::{Arc, Mutex, PoisonError};
 use jiff::Timestamp;
 use notch_core::catalogue::Catalogue;
 use notch_core::own::{InForce, OwnRecord, in_force};
-use notch_store::{Reader, Store, StoreError, Writer};
+use notch_store::{READERS, Reader, Store, StoreError, Writer};
 use serde::Serialize;
 use serde::de::DeserializeOwned;
+use tokio::sync::Semaphore;
 
 use crate::clock::Clock;
 use crate::error::ApiError;
@@ -36,6 +37,10 @@ pub struct AppState {
     pub(crate) kept_answers: Arc<KeptAnswers>,
     /// The catalogue in force, as it was last made.
     laid: Arc<Mutex<Option<Laid>>>,
+    /// As many readings at once as the store has connections for.
+    reading: Arc<Semaphore>,
+    /// One change at a time: one that waits has not begun, and is given up with its request.
+    writing: Arc<Semaphore>,
 }
 
 /// A catalogue with the own values that it was made from.
@@ -55,6 +60,8 @@ impl AppState {
             sign_ins: Arc::new(SignIns::default()),
             kept_answers: Arc::default(),
             laid: Arc::default(),
+            reading: Arc::new(Semaphore::new(READERS)),
+            writing: Arc::new(Semaphore::new(1)),
         }
     }
 
@@ -79,7 +86,7 @@ impl AppState {
     ) -> Result<T, ApiError> {
         let state = self.clone();
         // The store's own error type stops a reading; ours is carried out beside it.
-        blocking(move || state.store.read(|reader| Ok::<_, StoreError>(read(reader)))?).await
+        in_turn(&self.reading, move || state.store.read(|reader| Ok::<_, StoreError>(read(reader)))?).await
     }
 
     /// Reads at one moment, with the catalogue in force, off the async threads.
@@ -107,7 +114,7 @@ impl AppState {
         T: Send + 'static,
     {
         let state = self.clone();
-        blocking(move || {
+        in_turn(&self.writing, move || {
             state.store.write(|writer| {
                 let now = state.settings.clock.now();
                 let made = match &write.id {
@@ -131,6 +138,21 @@ impl AppState {
     }
 }
 
+/// Runs blocking work when its turn comes. The turn lasts as long as the work, though nobody waits for it
+/// any more; work whose request is given up before its turn never begins.
+async fn in_turn<T: Send + 'static>(
+    turns: &Arc<Semaphore>,
+    work: impl FnOnce() -> Result<T, ApiError> + Send + 'static,
+) -> Result<T, ApiError> {
+    let turn = turns.clone().acquire_owned().await.map_err(|closed| ApiError::Internal(closed.to_string()))?;
+    blocking(move || {
+        let done = work();
+        drop(turn);
+        done
+    })
+    .await
+}
+
 /// Runs blocking work on the threads meant for it.
 pub(crate) async fn blocking<T: Send + 'static>(
     work: impl FnOnce() -> Result<T, ApiError> + Send + 'static,
@@ -138,5 +160,51 @@ pub(crate) async fn blocking<T: Send + 'static>(
     match tokio::task::spawn_blocking(work).await {
         Ok(done) => done,
         Err(error) => Err(ApiError::Internal(error.to_string())),
+    }
+}
+
+#[cfg(test)]
+mod tests {
+    use std::sync::atomic::{AtomicBool, Ordering};
+    use std::time::Duration;
+
+    use super::*;
+
+    #[tokio::test]
+    async fn work_that_is_given_up_before_its_turn_never_begins() {
+        let turns = Arc::new(Semaphore::new(1));
+        let (go_on, wait) = std::sync::mpsc::channel::<()>();
+        let first = tokio::spawn({
+            let turns = turns.clone();
+            async move { in_turn(&turns, move || wait.recv().map_err(|gone| ApiError::Internal(gone.to_string()))).await }
+        });
+        while turns.available_permits() > 0 {
+            tokio::task::yield_now().await;
+        }
+        let begun = Arc::new(AtomicBool::new(false));
+        let second = in_turn(&turns, {
+            let begun = begun.clone();
+            move || {
+                begun.store(true, Ordering::SeqCst);
+                Ok(())
+            }
+        });
+        assert!(tokio::time::timeout(Duration::from_millis(20), second).await.is_err(), "it waits for its turn");
+        go_on.send(()).unwrap();
+        first.await.unwrap().unwrap();
+        in_turn(&turns, || Ok(())).await.unwrap();
+        assert!(!begun.load(Ordering::SeqCst), "nobody waited for it any more");
+    }
+
+    #[tokio::test]
+    async fn a_turn_lasts_as_long_as_the_work_though_its_request_is_given_up() {
+        let turns = Arc::new(Semaphore::new(1));
+        let (go_on, wait) = std::sync::mpsc::channel::<()>();
+        let work = in_turn(&turns, move || wait.recv().map_err(|gone| ApiError::Internal(gone.to_string())));
+        assert!(tokio::time::timeout(Duration::from_millis(20), work).await.is_err());
+        assert_eq!(turns.available_permits(), 0, "still at work");
+        go_on.send(()).unwrap();
+        in_turn(&turns, || Ok(())).await.unwrap();
+        assert_eq!(turns.available_permits(), 1);
     }
 }

@@ -25,4 +25,4 @@ pub use document::{Document, FORMAT};
 pub use error::StoreError;
 pub use lock::{LOCK_FILE, ServingLock};
 pub use migrations::schema_version;
-pub use open::{DATABASE_FILE, Reader, Store, Writer, machine_zone};
+pub use open::{DATABASE_FILE, READERS, Reader, Store, Writer, machine_zone};

@@ -19,7 +19,7 @@ use crate::migrations::{MIGRATIONS, WITH_ZONES, found_version, schema_version};
 pub const DATABASE_FILE: &str = "yard-notch.db";
 
 /// Connections that read at the same time; more wait their turn.
-const READERS: usize = 4;
+pub const READERS: usize = 4;
 
 /// An open database: one connection that writes, some that read.
 #[derive(Debug)]
