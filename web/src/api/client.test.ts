@@ -1,6 +1,6 @@
 // @vitest-environment jsdom
 import { afterEach, describe, expect, it, vi } from 'vitest';
-import { ApiProblem, answer, api, told } from './client';
+import { ApiProblem, answer, api, ask, told } from './client';
 
 afterEach(() => {
   vi.unstubAllGlobals();
@@ -55,6 +55,16 @@ describe('a problem', () => {
   });
 });
 
+describe('a question', () => {
+  it('carries no id, is asked once, and tells that there is no answer', async () => {
+    const asked = answers(lost);
+    const question = answer(ask.POST('/api/bench/onion', { body: {} as never }));
+    await expect(question).rejects.toMatchObject({ document: { status: 0 } });
+    expect(asked).toHaveLength(1);
+    expect(asked[0]?.headers.get('idempotency-key')).toBeNull();
+  });
+});
+
 describe('a write', () => {
   const start = () =>
     answer(api.POST('/api/attempts', { body: { student_id: 1, exercise_id: 2, knife_id: 3 } }));
@@ -84,14 +94,5 @@ describe('a write', () => {
   it('that nobody answers is told as such', async () => {
     answers();
     await expect(start()).rejects.toThrow('The program does not answer.');
-  });
-});
-
-describe('a reading', () => {
-  it('carries no id and is not sent twice', async () => {
-    const asked = answers();
-    await expect(answer(api.GET('/api/about'))).rejects.toThrow('The program does not answer.');
-    expect(asked).toHaveLength(1);
-    expect(asked[0]?.headers.has('idempotency-key')).toBe(false);
   });
 });

@@ -45,30 +45,39 @@ const writeId = () =>
     '',
   );
 
-/**
- * Sends a request. A write carries an id, so that one whose answer was lost on the way is sent again without
- * being done twice.
- */
+/** Sends a request, or tells that there is no answer. */
 async function send(request: Request): Promise<Response> {
-  const writes = request.method !== 'GET';
-  if (writes) request.headers.set('Idempotency-Key', writeId());
-  const again = writes ? request.clone() : undefined;
+  try {
+    return await fetch(request);
+  } catch (error) {
+    throw request.signal.aborted ? error : new ApiProblem(unreachable);
+  }
+}
+
+/**
+ * Sends a write. It carries an id, so that one whose answer was lost on the way is sent again without being
+ * done twice.
+ */
+async function sendWrite(request: Request): Promise<Response> {
+  request.headers.set('Idempotency-Key', writeId());
+  const again = request.clone();
   try {
     return await fetch(request);
   } catch (error) {
     if (request.signal.aborted) throw error;
-    if (!again) throw new ApiProblem(unreachable);
   }
   await new Promise((resolve) => setTimeout(resolve, AGAIN_MS));
-  return fetch(again).catch(() => {
-    throw new ApiProblem(unreachable);
-  });
+  return send(again);
 }
 
 // Tests without a browser have no address of their own.
-const origin = typeof location === 'undefined' ? '' : location.origin;
+const baseUrl = typeof location === 'undefined' ? '' : location.origin;
 
-export const api = createClient<paths>({ baseUrl: origin, fetch: send });
+/** Asks: reads, or works something out of what is sent along; nothing is changed by it. */
+export const ask = createClient<paths>({ baseUrl, fetch: send });
+
+/** Changes. */
+export const api = createClient<paths>({ baseUrl, fetch: sendWrite });
 
 type Answer<T> = { data?: T; error?: unknown; response: Response };
 

@@ -1,5 +1,5 @@
 import { keepPreviousData, queryOptions, useQuery, useQueryClient } from '@tanstack/react-query';
-import { api, answer } from './client';
+import { answer, ask } from './client';
 import type { Api } from './client';
 
 const path = (id: number) => ({ params: { path: { id } } });
@@ -26,12 +26,12 @@ export const keys = {
 };
 
 export const useAbout = () =>
-  useQuery({ queryKey: keys.about, queryFn: () => answer(api.GET('/api/about')) });
+  useQuery({ queryKey: keys.about, queryFn: () => answer(ask.GET('/api/about')) });
 
 export const useCatalogue = () =>
   useQuery({
     queryKey: keys.catalogue,
-    queryFn: () => answer(api.GET('/api/catalogue')),
+    queryFn: () => answer(ask.GET('/api/catalogue')),
     staleTime: Infinity,
   });
 
@@ -39,10 +39,10 @@ export const useCatalogue = () =>
 export const useTint = (food: string) => useCatalogue().data?.foods.find((each) => each.id === food)?.tint;
 
 export const useCourses = () =>
-  useQuery({ queryKey: keys.courses, queryFn: () => answer(api.GET('/api/courses')) });
+  useQuery({ queryKey: keys.courses, queryFn: () => answer(ask.GET('/api/courses')) });
 
 export const useCourse = (id: number) =>
-  useQuery({ queryKey: keys.course(id), queryFn: () => answer(api.GET('/api/courses/{id}', path(id))) });
+  useQuery({ queryKey: keys.course(id), queryFn: () => answer(ask.GET('/api/courses/{id}', path(id))) });
 
 /** Time zone of the school; moments are shown by the clock on its wall. */
 export const useZone = (course: number) => useCourse(course).data?.course.time_zone ?? 'UTC';
@@ -53,7 +53,7 @@ export const useRack = (course?: number, hand?: { length: number; side: Api['Han
     queryKey: [...keys.rack, course ?? 0, hand ?? null],
     queryFn: () =>
       answer(
-        api.GET('/api/rack', {
+        ask.GET('/api/rack', {
           params: { query: { course, hand_length: hand?.length, hand: hand?.side } },
         }),
       ),
@@ -67,7 +67,7 @@ export const useCare = (
   useQuery({
     queryKey: [...keys.care(knife ?? 0), asked],
     queryFn: () =>
-      answer(api.GET('/api/rack/{id}/care', { params: { path: { id: knife ?? 0 }, query: asked } })),
+      answer(ask.GET('/api/rack/{id}/care', { params: { path: { id: knife ?? 0 }, query: asked } })),
     enabled: knife !== undefined,
     placeholderData: (before) => (before?.knife.id === knife ? before : undefined),
     retry: false,
@@ -78,7 +78,7 @@ export const useReadTable = (text: string) =>
   useQuery({
     queryKey: ['read-table', text],
     queryFn: ({ signal }) =>
-      answer(api.POST('/api/rack/table/read', { body: { text, skip_wrong: false }, signal })),
+      answer(ask.POST('/api/rack/table/read', { body: { text, skip_wrong: false }, signal })),
     enabled: text.trim() !== '',
     placeholderData: keepPreviousData,
     retry: false,
@@ -96,7 +96,7 @@ const matrixOf = (course: number, asked: AskedOfMatrix) =>
     queryKey: [...keys.playbook(course), asked],
     queryFn: ({ signal }) =>
       answer(
-        api.GET('/api/courses/{id}/playbook', { params: { path: { id: course }, query: asked }, signal }),
+        ask.GET('/api/courses/{id}/playbook', { params: { path: { id: course }, query: asked }, signal }),
       ),
   });
 
@@ -115,7 +115,7 @@ export const useTriedDoctrines = (course: number, doctrines: Api['Doctrines'] | 
     queryKey: ['try-doctrines', course, doctrines],
     queryFn: ({ signal }) =>
       answer(
-        api.POST('/api/courses/{id}/doctrines/try', {
+        ask.POST('/api/courses/{id}/doctrines/try', {
           ...path(course),
           body: { doctrines: doctrines as Api['Doctrines'] },
           signal,
@@ -129,7 +129,7 @@ export const useTriedDoctrines = (course: number, doctrines: Api['Doctrines'] | 
 export const useKitOptions = (course: number) =>
   useQuery({
     queryKey: keys.kit(course),
-    queryFn: () => answer(api.GET('/api/courses/{id}/kit', path(course))),
+    queryFn: () => answer(ask.GET('/api/courses/{id}/kit', path(course))),
   });
 
 export const useKit = (course: number, question: Api['KitQuestion'] | undefined) =>
@@ -137,7 +137,7 @@ export const useKit = (course: number, question: Api['KitQuestion'] | undefined)
     queryKey: ['kit-answer', course, question],
     queryFn: ({ signal }) =>
       answer(
-        api.POST('/api/courses/{id}/kit', {
+        ask.POST('/api/courses/{id}/kit', {
           ...path(course),
           body: question as Api['KitQuestion'],
           signal,
@@ -157,7 +157,7 @@ export const useBench = (course: number, question: Api['BenchQuestion'], ready: 
     ...followed,
     queryKey: ['bench', course, question],
     queryFn: ({ signal }) =>
-      answer(api.POST('/api/courses/{id}/bench', { ...path(course), body: question, signal })),
+      answer(ask.POST('/api/courses/{id}/bench', { ...path(course), body: question, signal })),
     enabled: ready,
   });
 
@@ -166,7 +166,7 @@ export const useBenchBeside = (course: number, question: Api['BesideQuestion'], 
     ...followed,
     queryKey: ['bench-beside', course, question],
     queryFn: ({ signal }) =>
-      answer(api.POST('/api/courses/{id}/bench/beside', { ...path(course), body: question, signal })),
+      answer(ask.POST('/api/courses/{id}/bench/beside', { ...path(course), body: question, signal })),
     enabled: ready,
   });
 
@@ -174,53 +174,53 @@ export const useOnion = (question: Api['OnionQuestion']) =>
   useQuery({
     ...followed,
     queryKey: ['onion', question],
-    queryFn: ({ signal }) => answer(api.POST('/api/bench/onion', { body: question, signal })),
+    queryFn: ({ signal }) => answer(ask.POST('/api/bench/onion', { body: question, signal })),
   });
 
 export const useOnionsBeside = (question: Api['OnionsQuestion']) =>
   useQuery({
     ...followed,
     queryKey: ['onions-beside', question],
-    queryFn: ({ signal }) => answer(api.POST('/api/bench/onion/beside', { body: question, signal })),
+    queryFn: ({ signal }) => answer(ask.POST('/api/bench/onion/beside', { body: question, signal })),
   });
 
 export const useOnionChoice = (asked: Api['ChooseForMe']) =>
   useQuery({
     ...followed,
     queryKey: ['onion-choice', asked],
-    queryFn: ({ signal }) => answer(api.POST('/api/bench/onion/choose', { body: asked, signal })),
+    queryFn: ({ signal }) => answer(ask.POST('/api/bench/onion/choose', { body: asked, signal })),
   });
 
-export const useOwn = () => useQuery({ queryKey: keys.own, queryFn: () => answer(api.GET('/api/own')) });
+export const useOwn = () => useQuery({ queryKey: keys.own, queryFn: () => answer(ask.GET('/api/own')) });
 
 export const useCheckSheet = (lesson: number) =>
   useQuery({
     queryKey: keys.check(lesson),
-    queryFn: () => answer(api.GET('/api/lessons/{id}/check', path(lesson))),
+    queryFn: () => answer(ask.GET('/api/lessons/{id}/check', path(lesson))),
   });
 
 export const useCount = (lesson: number) =>
   useQuery({
     queryKey: keys.count(lesson),
-    queryFn: () => answer(api.GET('/api/lessons/{id}/count', path(lesson))),
+    queryFn: () => answer(ask.GET('/api/lessons/{id}/count', path(lesson))),
   });
 
 export const usePlan = (lesson: number) =>
   useQuery({
     queryKey: keys.plan(lesson),
-    queryFn: () => answer(api.GET('/api/lessons/{id}/plan', path(lesson))),
+    queryFn: () => answer(ask.GET('/api/lessons/{id}/plan', path(lesson))),
   });
 
 export const useYard = (course: number) =>
   useQuery({
     queryKey: keys.yard(course),
-    queryFn: () => answer(api.GET('/api/courses/{id}/yard', path(course))),
+    queryFn: () => answer(ask.GET('/api/courses/{id}/yard', path(course))),
   });
 
 export const useStudent = (id: number | undefined) =>
   useQuery({
     queryKey: keys.student(id ?? 0),
-    queryFn: () => answer(api.GET('/api/students/{id}/evidence', path(id ?? 0))),
+    queryFn: () => answer(ask.GET('/api/students/{id}/evidence', path(id ?? 0))),
     enabled: id !== undefined,
   });
 
@@ -228,7 +228,7 @@ export const useClass = (lesson: number, exercise: number | undefined) =>
   useQuery({
     queryKey: [...keys.class(lesson), exercise ?? 0],
     queryFn: () =>
-      answer(api.GET('/api/lessons/{id}/class', { params: { path: { id: lesson }, query: { exercise } } })),
+      answer(ask.GET('/api/lessons/{id}/class', { params: { path: { id: lesson }, query: { exercise } } })),
     placeholderData: keepPreviousData,
   });
 
@@ -238,7 +238,7 @@ export const useAdvice = (course: number, choice: Api['AdviceChoice'] | undefine
     queryKey: ['advice', course, choice],
     queryFn: ({ signal }) =>
       answer(
-        api.POST('/api/courses/{id}/advice', {
+        ask.POST('/api/courses/{id}/advice', {
           ...path(course),
           body: choice as Api['AdviceChoice'],
           signal,
@@ -256,7 +256,7 @@ export const useDraftRule = (lesson: number, draft: Api['DraftSegments'] | undef
     queryKey: ['time-rule', lesson, draft],
     queryFn: ({ signal }) =>
       answer(
-        api.POST('/api/lessons/{id}/time-rule', {
+        ask.POST('/api/lessons/{id}/time-rule', {
           ...path(lesson),
           body: draft as Api['DraftSegments'],
           signal,
@@ -273,7 +273,7 @@ export const useJudge = (attempt: number | undefined, sample: Api['TypedSample']
   useQuery({
     queryKey: ['judge', attempt, sample],
     queryFn: ({ signal }) =>
-      answer(api.POST('/api/attempts/{id}/judge', { ...path(attempt ?? 0), body: sample, signal })),
+      answer(ask.POST('/api/attempts/{id}/judge', { ...path(attempt ?? 0), body: sample, signal })),
     enabled: attempt !== undefined && sample.text.trim() !== '',
     placeholderData: keepPreviousData,
     retry: false,

@@ -1,5 +1,5 @@
 import type { Api } from '../../api/client';
-import { answer, api } from '../../api/client';
+import { answer, api, ask } from '../../api/client';
 import { useChange } from '../../api/changes';
 import { USUAL } from './making';
 
@@ -40,7 +40,7 @@ export const useSaveExercise = (
     async ({ food, cut, amount, own_minutes, making, ...choice }: Api['AdviceChoice']) => {
       // What is shown may lag a choice by a moment: what is saved is worked out from the choice itself.
       const { setup } = await answer(
-        api.POST('/api/courses/{id}/advice', {
+        ask.POST('/api/courses/{id}/advice', {
           params: { path: { id: course.id } },
           body: { food, cut, amount, own_minutes, making, ...choice },
         }),
