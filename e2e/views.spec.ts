@@ -89,6 +89,12 @@ test('nothing is asked of any other machine, and no policy is broken', async ({ 
   });
   page.on('pageerror', (error) => said.push(String(error)));
   for (const [, path, heading] of VIEWS) await open(page, shown.url + path, heading);
+  for (const key of ['/', '?']) {
+    await page.keyboard.press(key);
+    await expect(page.getByRole('dialog')).toBeVisible();
+    await page.keyboard.press('Escape');
+    await expect(page.getByRole('dialog')).toBeHidden();
+  }
   expect(elsewhere).toEqual([]);
   expect(said).toEqual([]);
 });

@@ -4,6 +4,7 @@ import '@mantine/core/styles.css';
 import './theme/global.css';
 import { MantineProvider } from '@mantine/core';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { setNonce } from 'get-nonce';
 import { NuqsAdapter } from 'nuqs/adapters/react-router/v7';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
@@ -22,6 +23,8 @@ const client = new QueryClient({
 });
 
 const nonce = document.querySelector('meta[name="csp-nonce"]')?.getAttribute('content') ?? '';
+// Dialogues add a style of their own while they hold the page still.
+setNonce(nonce);
 const root = document.getElementById('root');
 if (!root) throw new Error('the page has no root');
 

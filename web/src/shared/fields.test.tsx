@@ -59,6 +59,7 @@ describe('a form', () => {
     const field = screen.getByLabelText('Name');
     expect(field.getAttribute('aria-invalid')).toBe('true');
     expect(screen.getByText('Name: taken.')).toBeTruthy();
+    expect(document.activeElement, 'wherever in a long form it is').toBe(field);
     expect(screen.queryByRole('alert')).toBeNull();
     expect((field as HTMLInputElement).value).toBe('Anna');
     await userEvent.type(field, 'b');

@@ -19,7 +19,10 @@ export function useFields<Fields extends Record<string, unknown>>(
   const names = Object.keys(initialValues);
   const onError = (error: unknown) => {
     const at = (name: string) => (error instanceof ApiProblem ? error.at(`/${name}`) : undefined);
-    form.setErrors(Object.fromEntries(names.flatMap((name) => (at(name) ? [[name, at(name)]] : []))));
+    const refused = names.filter((name) => at(name) !== undefined);
+    form.setErrors(Object.fromEntries(refused.map((name) => [name, at(name)])));
+    // In a long form the field may be out of sight.
+    if (refused[0]) form.getInputNode(refused[0])?.focus();
     const placed =
       error instanceof ApiProblem &&
       error.document.problems.length > 0 &&

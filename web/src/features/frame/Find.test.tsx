@@ -102,6 +102,14 @@ describe('the box that finds', () => {
     expect(screen.getByText('at /courses/4/plan/5')).toBeTruthy();
   });
 
+  it('is left with Escape', async () => {
+    const closed = open();
+    await userEvent.type(box(), 'noor');
+    await userEvent.keyboard('{Escape}');
+    expect(closed.times).toBe(1);
+    expect(screen.getByText('at /')).toBeTruthy();
+  });
+
   it('says that there is nothing', async () => {
     open();
     await userEvent.type(box(), 'submarine');

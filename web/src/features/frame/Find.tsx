@@ -75,7 +75,7 @@ export default function Find({ view, close }: { view: Api['CourseView']; close: 
   const all = useAll(view);
   const navigate = useNavigate();
   const [text, setText] = useState('');
-  const box = useCombobox({ opened: true });
+  const box = useCombobox({ opened: true, onDropdownClose: close });
   const words = text.toLowerCase().split(/\s+/).filter(Boolean);
   const found = all
     .filter((each) => words.every((w) => `${each.name} ${each.what}`.toLowerCase().includes(w)))

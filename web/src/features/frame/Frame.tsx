@@ -121,7 +121,7 @@ function Top({ view, lesson, onFind, onKeys }: TopProps) {
           className={styles.find}
           rightSection={<kbd>/</kbd>}
         >
-          Find or do…
+          Find<span className={styles.orDo}>&nbsp;or do…</span>
         </Button>
         <Button
           variant="subtle"
