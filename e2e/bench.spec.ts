@@ -24,7 +24,7 @@ test('julienne of a carrot: squared against flat first, with the difference in a
 
 test('a size and a way that were tried are pinned, and changed in Plan', async ({ page, app }) => {
   await page.goto(`${app.url}/courses/1/bench?t=5&w=5&way=flat_first&produce=large`);
-  await expect(page.getByRole('heading', { name: 'Julienne of carrot' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Julienne of carrot', exact: true })).toBeVisible();
   const flat = page.getByRole('region', { name: 'Flat first, as in a kitchen' });
   const pieces = await flat
     .getByRole('term')

@@ -4,6 +4,7 @@ import { useAbout } from './api/queries';
 import { Frame } from './features/frame';
 import { SignInPage } from './features/sign-in/SignInPage';
 import { StartPage } from './features/start/StartPage';
+import { Boundary } from './shared/Boundary';
 import { Failed, Loading } from './shared/State';
 
 const PlanPage = lazy(() => import('./features/plan/PlanPage'));
@@ -21,26 +22,28 @@ export function App() {
     return about.isError ? <Failed error={about.error} again={() => void about.refetch()} /> : <Loading />;
   if (!about.data.signed_in) return <SignInPage />;
   return (
-    <Suspense fallback={<Loading />}>
-      <Routes>
-        <Route path="/" element={<StartPage />} />
-        <Route path="/courses/new" element={<CoursePage />} />
-        <Route path="/courses/:courseId" element={<Frame />}>
-          <Route index element={<Navigate to="yard" replace />} />
-          <Route path="rack" element={<RackPage />} />
-          <Route path="rack/:lessonId" element={<RackPage />} />
-          <Route path="bench" element={<BenchPage />} />
-          <Route path="playbook" element={<PlaybookPage />} />
-          <Route path="plan" element={<PlanPage />} />
-          <Route path="plan/:lessonId" element={<PlanPage />} />
-          <Route path="class" element={<ClassPage />} />
-          <Route path="class/:lessonId" element={<ClassPage />} />
-          <Route path="yard" element={<YardPage />} />
-          <Route path="set-up" element={<CoursePage />} />
-          <Route path="about" element={<AboutPage />} />
-        </Route>
-        <Route path="*" element={<StartPage />} />
-      </Routes>
-    </Suspense>
+    <Boundary at="">
+      <Suspense fallback={<Loading />}>
+        <Routes>
+          <Route path="/" element={<StartPage />} />
+          <Route path="/courses/new" element={<CoursePage />} />
+          <Route path="/courses/:courseId" element={<Frame />}>
+            <Route index element={<Navigate to="yard" replace />} />
+            <Route path="rack" element={<RackPage />} />
+            <Route path="rack/:lessonId" element={<RackPage />} />
+            <Route path="bench" element={<BenchPage />} />
+            <Route path="playbook" element={<PlaybookPage />} />
+            <Route path="plan" element={<PlanPage />} />
+            <Route path="plan/:lessonId" element={<PlanPage />} />
+            <Route path="class" element={<ClassPage />} />
+            <Route path="class/:lessonId" element={<ClassPage />} />
+            <Route path="yard" element={<YardPage />} />
+            <Route path="set-up" element={<CoursePage />} />
+            <Route path="about" element={<AboutPage />} />
+          </Route>
+          <Route path="*" element={<StartPage />} />
+        </Routes>
+      </Suspense>
+    </Boundary>
   );
 }

@@ -93,7 +93,9 @@ impl Problem {
             Some(Self::new(pointer, name, "", "was given", format!("1 to {most} characters")))
         } else if length > most {
             Some(Self::new(pointer, name, value, format!("has {length} characters"), format!("1 to {most} characters")))
-        } else if value.chars().any(|c| c.is_control() && c != '\n') {
+        } else if !value.chars().any(is_visible) {
+            Some(Self::new(pointer, name, "", "that can be seen was given", format!("1 to {most} characters")))
+        } else if value.chars().any(|c| c.is_control() && c != '\n' || turns_direction(c)) {
             Some(Self::new(pointer, name, "", "with unprintable characters", "printable text"))
         } else {
             None
@@ -102,6 +104,18 @@ impl Problem {
 }
 
 /// Shortens a value for a message, so that a pasted page does not come back whole.
+/// Takes up room on a page: no blank, no control, nothing of no width.
+fn is_visible(c: char) -> bool {
+    !c.is_whitespace()
+        && !c.is_control()
+        && !matches!(c, '\u{AD}' | '\u{34F}' | '\u{115F}' | '\u{1160}' | '\u{17B4}' | '\u{17B5}' | '\u{180B}'..='\u{180F}' | '\u{200B}'..='\u{200F}' | '\u{202A}'..='\u{202E}' | '\u{2060}'..='\u{206F}' | '\u{2800}' | '\u{3164}' | '\u{FE00}'..='\u{FE0F}' | '\u{FEFF}' | '\u{FFA0}' | '\u{E0000}'..='\u{E0FFF}')
+}
+
+/// Turns the direction of what follows it, so that a name would read as another.
+const fn turns_direction(c: char) -> bool {
+    matches!(c, '\u{202A}'..='\u{202E}' | '\u{2066}'..='\u{2069}')
+}
+
 fn clip(value: &str) -> String {
     const MOST: usize = 60;
     let mut clipped: String = value.chars().filter(|c| !c.is_control()).take(MOST).collect();
@@ -131,6 +145,20 @@ mod tests {
         assert!(problem.value.chars().count() <= 61);
         assert!(Problem::unless_text("/name", "Name", "  ", 80).is_some());
         assert!(Problem::unless_text("/name", "Name", "a\u{0}b", 80).is_some());
+    }
+
+    #[test]
+    fn a_name_can_be_seen_and_reads_as_it_is_written() {
+        let refused = |name: &str| Problem::unless_text("/name", "Name", name, 80).is_some();
+        for unseen in ["\u{200B}", "\u{2060}\u{FEFF} ", "\u{3164}", "\u{AD}\u{200D}"] {
+            assert!(refused(unseen), "{unseen:?}");
+        }
+        for turned in ["Ann\u{202E}", "\u{2067}Ben\u{2069}"] {
+            assert!(refused(turned), "{turned:?}");
+        }
+        for name in ["Ann", "Åsa", "李雷", "נועה", "محمد", "O'Neill", "👩\u{200D}🍳 Noor", "न\u{200D}"] {
+            assert!(!refused(name), "{name:?}");
+        }
     }
 
     #[test]

@@ -113,3 +113,10 @@ fn a_wider_tolerance_of_the_day_is_kept_with_the_attempt() {
     let judged = Attempt { tolerance: home.clone(), ..stopped(1, "julienne", 200.0) };
     assert!((evidence(&[judged])[0].even_cv - home.even_cv).abs() < 1e-12);
 }
+
+#[test]
+fn a_sample_that_was_taken_back_is_no_evidence() {
+    let twice = Attempt { samples: vec![blind("julienne", "3.2 3.2 50")], ..stopped(1, "julienne", 200.0) };
+    let taken = Attempt { taken_back: vec![blind("julienne", "9 9 50\n9 9 50")], ..twice.clone() };
+    assert_eq!(evidence(&[taken]), evidence(&[twice]));
+}

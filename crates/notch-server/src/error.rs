@@ -8,7 +8,7 @@ use notch_store::StoreError;
 use serde::{Deserialize, Serialize};
 use utoipa::ToSchema;
 
-use crate::limits::BODY_LIMIT;
+use crate::limits::{BODY_LIMIT, COME_AGAIN};
 
 /// A failure, by its cause.
 #[derive(Debug)]
@@ -29,8 +29,16 @@ pub enum ApiError {
     SignInNeeded,
     /// Wrong passphrase (401).
     WrongPassphrase,
-    /// Too many tries (429).
-    TooManyTries,
+    /// Too many tries (429): how many seconds to wait.
+    TooManyTries(u32),
+    /// No time for it now; nothing was begun, or nothing of it was kept (503).
+    Busy(&'static str),
+    /// A body that did not come in time (408).
+    TooSlow,
+    /// The disk is full (507).
+    DiskFull,
+    /// Another method (405).
+    Method,
     /// From another site, or for another host (403).
     Forbidden(&'static str),
     /// Not the caller's fault; told to the log only (500).
@@ -60,6 +68,10 @@ impl From<StoreError> for ApiError {
             StoreError::Archived { .. } => ApiError::Gone(error.to_string()),
             StoreError::Stale { .. } | StoreError::Conflict(_) => ApiError::Conflict(error.to_string()),
             StoreError::Refused(problems) => ApiError::Fields(problems),
+            StoreError::Locked => {
+                ApiError::Busy("Another program holds the school's file. Nothing of this was kept; try again in a moment.")
+            }
+            StoreError::Full => ApiError::DiskFull,
             StoreError::Newer { .. }
             | StoreError::Corrupt { .. }
             | StoreError::Folder { .. }
@@ -115,9 +127,22 @@ impl ApiError {
                     vec![problem],
                 )
             }
-            ApiError::TooManyTries => {
-                let detail = "Too many tries. Wait a minute, then try again.".to_owned();
+            ApiError::TooManyTries(seconds) => {
+                let detail = format!("Too many tries. Wait {seconds} s, then try again.");
                 (StatusCode::TOO_MANY_REQUESTS, "too-many", "Too many tries", detail, Vec::new())
+            }
+            ApiError::Busy(detail) => (StatusCode::SERVICE_UNAVAILABLE, "busy", "No time now", detail.to_owned(), Vec::new()),
+            ApiError::TooSlow => {
+                let detail = "The request did not come in time. Nothing of it was done.".to_owned();
+                (StatusCode::REQUEST_TIMEOUT, "too-slow", "Too slow", detail, Vec::new())
+            }
+            ApiError::DiskFull => {
+                let detail = "The disk is full. Nothing of this was kept; make room, then try again.".to_owned();
+                (StatusCode::INSUFFICIENT_STORAGE, "disk-full", "The disk is full", detail, Vec::new())
+            }
+            ApiError::Method => {
+                let detail = "This address does not take that method.".to_owned();
+                (StatusCode::METHOD_NOT_ALLOWED, "method", "Not this method", detail, Vec::new())
             }
             ApiError::Forbidden(detail) => (StatusCode::FORBIDDEN, "forbidden", "Refused", detail.to_owned(), Vec::new()),
             ApiError::Internal(chain) => {
@@ -132,10 +157,18 @@ impl ApiError {
 
 impl IntoResponse for ApiError {
     fn into_response(self) -> Response {
+        let wait = match &self {
+            ApiError::TooManyTries(seconds) => Some(*seconds),
+            ApiError::Busy(_) => Some(COME_AGAIN),
+            _ => None,
+        };
         let document = self.document();
         let status = StatusCode::from_u16(document.status).unwrap_or(StatusCode::INTERNAL_SERVER_ERROR);
         let mut response = (status, Json(document)).into_response();
         response.headers_mut().insert(header::CONTENT_TYPE, HeaderValue::from_static("application/problem+json"));
+        if let Some(seconds) = wait {
+            response.headers_mut().insert(header::RETRY_AFTER, HeaderValue::from(seconds));
+        }
         response
     }
 }

@@ -29,7 +29,11 @@ impl<T: DeserializeOwned, S: Send + Sync> FromRequest<S> for Body<T> {
         let text = std::str::from_utf8(&bytes)
             .map_err(|error| ApiError::Body(format!("The text is not UTF-8 from byte {} on.", error.valid_up_to())))?;
         let json = &mut serde_json::Deserializer::from_str(text);
-        serde_path_to_error::deserialize(json).map(Body).map_err(|error| not_as_expected(&error))
+        let body = serde_path_to_error::deserialize(&mut *json).map_err(|error| not_as_expected(&error))?;
+        json.end().map_err(|error| {
+            ApiError::Body(format!("Something follows the JSON at line {}, column {}.", error.line(), error.column()))
+        })?;
+        Ok(Body(body))
     }
 }
 

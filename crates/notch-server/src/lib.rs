@@ -15,6 +15,7 @@ mod passphrase;
 mod router;
 mod routes;
 mod state;
+mod turns;
 
 use std::future::{Future, IntoFuture};
 use std::net::SocketAddr;

@@ -3,18 +3,20 @@
 //! Without a passphrase the program listens to this machine only and asks for none. With one,
 //! everything but signing in needs a session cookie.
 
-use std::collections::HashMap;
-use std::num::NonZeroU32;
-use std::sync::{Mutex, PoisonError};
+use std::collections::{HashMap, HashSet};
+use std::net::{IpAddr, Ipv6Addr};
+use std::sync::atomic::{AtomicBool, AtomicUsize, Ordering};
+use std::sync::{Arc, Mutex, PoisonError};
 use std::time::{Duration, Instant};
 
 use argon2::Argon2;
 use argon2::password_hash::{PasswordHash, PasswordHasher, PasswordVerifier, SaltString};
 use axum::http::{HeaderMap, header};
-use governor::{DefaultDirectRateLimiter, Quota, RateLimiter};
 use rand::TryRngCore;
+use tokio::sync::Semaphore;
 
 use crate::error::ApiError;
+use crate::turns::blocking;
 
 /// Setting that holds the passphrase's hash.
 pub const PASSPHRASE_KEY: &str = "passphrase_argon2id";
@@ -31,8 +33,32 @@ const COOKIE: &str = "yard_notch_sign_in";
 /// How long a signed-in browser stays signed in: a long teaching day.
 const LASTS: Duration = Duration::from_secs(14 * 3600);
 
-/// Tries a minute, over all callers: there is one instructor's passphrase to guess.
-const TRIES_A_MINUTE: NonZeroU32 = NonZeroU32::new(6).expect("six is not zero");
+/// Name of the cookie by which a browser that signed in before is known again.
+const DEVICE_COOKIE: &str = "yard_notch_device";
+
+/// How long a browser is known: a year of teaching.
+const KNOWN: Duration = Duration::from_secs(365 * 24 * 3600);
+
+/// Wrong tries that cost nothing: a finger slips.
+const FREE_TRIES: u32 = 3;
+
+/// The pause after the first wrong try that is not free; it doubles from there.
+const FIRST_PAUSE: Duration = Duration::from_millis(125);
+
+/// The longest pause: whoever shares a line with one who guesses still gets a turn within seconds.
+const LONGEST_PAUSE: Duration = Duration::from_secs(1);
+
+/// After so long without a try, the wrong ones are forgotten.
+const FORGOTTEN: Duration = Duration::from_secs(15 * 60);
+
+/// Tries of one caller that may stand in line.
+const MOST_STANDING: usize = 4;
+
+/// Lines that are kept, and browsers that are known.
+const MOST_LINES: usize = 4096;
+
+/// Passphrases that are hashed at the same time: each takes 19 MB.
+const HASHED_AT_ONCE: usize = 2;
 
 /// Hashes a passphrase with argon2id and a fresh salt.
 ///
@@ -40,6 +66,12 @@ const TRIES_A_MINUTE: NonZeroU32 = NonZeroU32::new(6).expect("six is not zero");
 /// A passphrase of fewer than [`MIN_PASSPHRASE`] or more than 200 characters, in words.
 pub fn hash_passphrase(passphrase: &str) -> Result<String, String> {
     let length = passphrase.chars().count();
+    let seen = passphrase.chars().filter(|c| !c.is_whitespace() && !c.is_control()).count();
+    if seen < MIN_PASSPHRASE && length >= MIN_PASSPHRASE {
+        return Err(format!(
+            "the passphrase has {seen} characters that are no blanks; allowed: {MIN_PASSPHRASE} to {MAX_PASSPHRASE}"
+        ));
+    }
     if !(MIN_PASSPHRASE..=MAX_PASSPHRASE).contains(&length) {
         return Err(format!("the passphrase has {length} characters; allowed: {MIN_PASSPHRASE} to {MAX_PASSPHRASE}"));
     }
@@ -65,57 +97,296 @@ pub(crate) fn random_token() -> Result<String, ApiError> {
     Ok(bytes.iter().map(|byte| format!("{byte:02x}")).collect())
 }
 
-/// Browsers that are signed in, and how often it was tried. Lost when the program stops.
+/// A browser that is signed in.
+#[derive(Debug)]
+struct Session {
+    until: Instant,
+    /// The passphrase's hash at that time: another passphrase ends what was begun with this one.
+    hash: String,
+}
+
+/// Browsers that are signed in, and callers that try. Lost when the program stops.
 #[derive(Debug)]
 pub(crate) struct SignIns {
-    until: Mutex<HashMap<String, Instant>>,
-    tries: DefaultDirectRateLimiter,
+    sessions: Mutex<HashMap<String, Session>>,
+    /// A passphrase was seen in the school's file: from then on nothing is open.
+    was_set: AtomicBool,
+    lines: Lines,
+    /// Hashing is costly on purpose.
+    hashing: Semaphore,
 }
 
 impl Default for SignIns {
     fn default() -> Self {
-        SignIns { until: Mutex::default(), tries: RateLimiter::direct(Quota::per_minute(TRIES_A_MINUTE)) }
+        SignIns {
+            sessions: Mutex::default(),
+            was_set: AtomicBool::default(),
+            lines: Lines::default(),
+            hashing: Semaphore::new(HASHED_AT_ONCE),
+        }
     }
 }
 
 impl SignIns {
-    /// Checks a passphrase and signs a browser in; the result is the cookie to set.
+    /// Checks a passphrase in the caller's turn and signs a browser in; the result are the cookies to set.
     ///
     /// # Errors
-    /// Too many tries, or a wrong passphrase.
-    pub(crate) fn sign_in(&self, passphrase: &str, hash: &str) -> Result<String, ApiError> {
-        self.tries.check().map_err(|_| ApiError::TooManyTries)?;
-        if !is_passphrase(passphrase, hash) {
+    /// Too many tries in the caller's line, or a wrong passphrase.
+    pub(crate) async fn sign_in(&self, caller: Caller, passphrase: String, hash: String) -> Result<[String; 2], ApiError> {
+        let line = self.lines.of(caller)?;
+        let _place = line.stand()?;
+        let mut tries = line.turn.lock().await;
+        tokio::time::sleep(tries.pause(Instant::now())).await;
+        let one_of_few = self.hashing.acquire().await;
+        let (found, hash) = blocking(move || Ok((is_passphrase(&passphrase, &hash), hash))).await?;
+        drop(one_of_few);
+        if !found {
+            tries.was_wrong(Instant::now());
             return Err(ApiError::WrongPassphrase);
         }
-        let token = random_token()?;
+        *tries = Tries::default();
+        let (token, device) = (random_token()?, random_token()?);
         let now = Instant::now();
-        let mut until = self.until.lock().unwrap_or_else(PoisonError::into_inner);
-        until.retain(|_, end| *end > now);
-        until.insert(token.clone(), now + LASTS);
-        Ok(format!("{COOKIE}={token}; HttpOnly; SameSite=Strict; Path=/; Max-Age={}", LASTS.as_secs()))
+        let mut sessions = self.sessions.lock().unwrap_or_else(PoisonError::into_inner);
+        sessions.retain(|_, session| session.until > now);
+        sessions.insert(token.clone(), Session { until: now + LASTS, hash });
+        self.lines.know(device.clone());
+        let kept = "HttpOnly; SameSite=Strict; Path=/";
+        Ok([
+            format!("{COOKIE}={token}; {kept}; Max-Age={}", LASTS.as_secs()),
+            format!("{DEVICE_COOKIE}={device}; {kept}; Max-Age={}", KNOWN.as_secs()),
+        ])
     }
 
     /// Signs a browser out; the result is the cookie that takes the old one away.
     pub(crate) fn sign_out(&self, headers: &HeaderMap) -> String {
-        if let Some(token) = token(headers) {
-            self.until.lock().unwrap_or_else(PoisonError::into_inner).remove(token);
+        if let Some(token) = cookie(headers, COOKIE) {
+            self.sessions.lock().unwrap_or_else(PoisonError::into_inner).remove(token);
         }
         format!("{COOKIE}=; HttpOnly; SameSite=Strict; Path=/; Max-Age=0")
     }
 
-    /// Whether the request comes from a browser that is signed in.
-    pub(crate) fn is_signed_in(&self, headers: &HeaderMap) -> bool {
-        let until = self.until.lock().unwrap_or_else(PoisonError::into_inner);
-        token(headers).and_then(|token| until.get(token)).is_some_and(|end| *end > Instant::now())
+    /// Whether the request comes from a browser that signed in with the passphrase that has this hash.
+    pub(crate) fn is_signed_in(&self, headers: &HeaderMap, hash: &str) -> bool {
+        let sessions = self.sessions.lock().unwrap_or_else(PoisonError::into_inner);
+        let session = cookie(headers, COOKIE).and_then(|token| sessions.get(token));
+        session.is_some_and(|session| session.until > Instant::now() && session.hash == hash)
+    }
+
+    /// Notes what the school's file says of a passphrase.
+    ///
+    /// # Errors
+    /// One that was there is gone: what it guarded stays closed.
+    pub(crate) fn noted(&self, hash: Option<String>) -> Result<Option<String>, ApiError> {
+        match hash {
+            Some(hash) => {
+                self.was_set.store(true, Ordering::Relaxed);
+                Ok(Some(hash))
+            }
+            None if self.was_set.load(Ordering::Relaxed) => Err(ApiError::Forbidden(
+                "The passphrase of this school has vanished from its file. Stop the program, set one, start it again.",
+            )),
+            None => Ok(None),
+        }
     }
 }
 
-fn token(headers: &HeaderMap) -> Option<&str> {
+/// Who tries.
+#[derive(Clone, Debug)]
+pub(crate) struct Caller {
+    /// What a browser shows that signed in before.
+    device: Option<String>,
+    /// An IPv4 address, or the network of an IPv6 address; none where the connection tells none.
+    address: Option<IpAddr>,
+}
+
+impl Caller {
+    /// Who sends this request.
+    pub(crate) fn of(headers: &HeaderMap, address: Option<IpAddr>) -> Caller {
+        let network = |address: IpAddr| match address.to_canonical() {
+            IpAddr::V6(address) => {
+                let [a, b, c, d, ..] = address.segments();
+                IpAddr::V6(Ipv6Addr::new(a, b, c, d, 0, 0, 0, 0))
+            }
+            address @ IpAddr::V4(_) => address,
+        };
+        Caller { device: cookie(headers, DEVICE_COOKIE).map(str::to_owned), address: address.map(network) }
+    }
+}
+
+/// Whose line it is.
+#[derive(Clone, Debug, PartialEq, Eq, Hash)]
+enum LineOf {
+    /// A browser that is known.
+    Device(String),
+    /// Everybody else at an address.
+    Address(Option<IpAddr>),
+}
+
+/// The callers' lines: who guesses makes nobody else wait.
+#[derive(Debug, Default)]
+struct Lines {
+    open: Mutex<HashMap<LineOf, Arc<Line>>>,
+    known: Mutex<HashSet<String>>,
+}
+
+/// One caller's tries, one after the other.
+#[derive(Debug, Default)]
+struct Line {
+    turn: tokio::sync::Mutex<Tries>,
+    standing: AtomicUsize,
+}
+
+/// Wrong tries in a row.
+#[derive(Debug, Default)]
+struct Tries {
+    wrong: u32,
+    last: Option<Instant>,
+}
+
+impl Lines {
+    /// Remembers a browser, so that it need not stand in the line of its address.
+    fn know(&self, device: String) {
+        let mut known = self.known.lock().unwrap_or_else(PoisonError::into_inner);
+        if known.len() < MOST_LINES {
+            known.insert(device);
+        }
+    }
+
+    /// The line of a caller: of the browser where it is known, or else of its address.
+    fn of(&self, caller: Caller) -> Result<Arc<Line>, ApiError> {
+        let is_known = |device: &String| self.known.lock().unwrap_or_else(PoisonError::into_inner).contains(device);
+        let line_of = match caller.device.filter(is_known) {
+            Some(device) => LineOf::Device(device),
+            None => LineOf::Address(caller.address),
+        };
+        let mut open = self.open.lock().unwrap_or_else(PoisonError::into_inner);
+        if open.len() >= MOST_LINES && !open.contains_key(&line_of) {
+            let now = Instant::now();
+            open.retain(|_, line| line.turn.try_lock().map_or(true, |tries| !tries.is_forgotten(now)));
+            if open.len() >= MOST_LINES {
+                return Err(ApiError::TooManyTries(FORGOTTEN.as_secs() as u32));
+            }
+        }
+        Ok(open.entry(line_of).or_default().clone())
+    }
+}
+
+/// A place in a line, given up when it is dropped.
+struct Place<'l>(&'l Line);
+
+impl Drop for Place<'_> {
+    fn drop(&mut self) {
+        self.0.standing.fetch_sub(1, Ordering::Relaxed);
+    }
+}
+
+impl Line {
+    fn stand(&self) -> Result<Place<'_>, ApiError> {
+        let place = Place(self);
+        if self.standing.fetch_add(1, Ordering::Relaxed) >= MOST_STANDING {
+            return Err(ApiError::TooManyTries(LONGEST_PAUSE.as_secs() as u32));
+        }
+        Ok(place)
+    }
+}
+
+impl Tries {
+    /// How long the next try waits: nothing at first, then twice as long after each wrong one.
+    fn pause(&self, now: Instant) -> Duration {
+        let Some(last) = self.last.filter(|_| !self.is_forgotten(now) && self.wrong > FREE_TRIES) else { return Duration::ZERO };
+        let pause = FIRST_PAUSE.saturating_mul(1 << (self.wrong - FREE_TRIES - 1).min(8)).min(LONGEST_PAUSE);
+        pause.saturating_sub(now.duration_since(last))
+    }
+
+    fn was_wrong(&mut self, now: Instant) {
+        self.wrong = if self.is_forgotten(now) { 1 } else { self.wrong.saturating_add(1) };
+        self.last = Some(now);
+    }
+
+    fn is_forgotten(&self, now: Instant) -> bool {
+        self.last.is_none_or(|last| now.duration_since(last) > FORGOTTEN)
+    }
+}
+
+fn cookie<'h>(headers: &'h HeaderMap, name: &str) -> Option<&'h str> {
     headers
         .get_all(header::COOKIE)
         .iter()
         .filter_map(|value| value.to_str().ok())
         .flat_map(|cookies| cookies.split(';'))
-        .find_map(|cookie| cookie.trim().strip_prefix(COOKIE)?.strip_prefix('='))
+        .find_map(|cookie| cookie.trim().strip_prefix(name)?.strip_prefix('='))
+}
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+
+    fn wrong(times: u32, now: Instant) -> Tries {
+        let mut tries = Tries::default();
+        (0..times).for_each(|_| tries.was_wrong(now));
+        tries
+    }
+
+    #[test]
+    fn the_pause_grows_from_the_fourth_wrong_try_to_its_longest_and_passes() {
+        let now = Instant::now();
+        let pauses: Vec<u128> = (0..10).map(|times| wrong(times, now).pause(now).as_millis()).collect();
+        assert_eq!(pauses, [0, 0, 0, 0, 125, 250, 500, 1000, 1000, 1000]);
+        let tries = wrong(6, now);
+        assert_eq!(tries.pause(now + Duration::from_millis(200)).as_millis(), 300);
+        assert_eq!(tries.pause(now + FORGOTTEN + Duration::from_secs(1)), Duration::ZERO);
+    }
+
+    #[test]
+    fn who_guesses_fills_the_own_line_and_no_other() {
+        let lines = Lines::default();
+        let of = |last: u8| lines.of(at([10, 0, 0, last], None)).unwrap();
+        let (guesser, honest) = (of(1), of(2));
+        let places: Vec<_> = (0..MOST_STANDING).map(|_| guesser.stand().unwrap()).collect();
+        assert!(matches!(guesser.stand(), Err(ApiError::TooManyTries(_))));
+        assert!(honest.stand().is_ok());
+        drop(places);
+        assert!(of(1).stand().is_ok(), "the line has moved on");
+    }
+
+    fn at(address: [u8; 4], device: Option<&str>) -> Caller {
+        Caller { device: device.map(str::to_owned), address: Some(IpAddr::from(address)) }
+    }
+
+    #[test]
+    fn a_known_browser_has_its_own_line_and_an_invented_cookie_stands_with_its_address() {
+        let lines = Lines::default();
+        lines.know("known".into());
+        let line = |device| lines.of(at([10, 0, 0, 1], device)).unwrap();
+        assert!(Arc::ptr_eq(&line(Some("known")), &line(Some("known"))));
+        assert!(!Arc::ptr_eq(&line(Some("known")), &line(None)), "it need not wait with those who guess there");
+        assert!(Arc::ptr_eq(&line(Some("invented")), &line(None)));
+    }
+
+    #[test]
+    fn an_address_of_ipv6_stands_with_its_network() {
+        let of = |text: &str| Caller::of(&HeaderMap::new(), Some(text.parse().unwrap())).address;
+        assert_eq!(of("2001:db8:1:2::1"), of("2001:db8:1:2:ffff::9"));
+        assert_ne!(of("2001:db8:1:2::1"), of("2001:db8:1:3::1"));
+        assert_eq!(of("::ffff:10.0.0.1"), of("10.0.0.1"));
+    }
+
+    #[test]
+    fn lines_are_bounded_and_those_at_rest_make_room() {
+        let lines = Lines::default();
+        let address = |number: u32| at(number.to_be_bytes(), None);
+        for number in 0..MOST_LINES as u32 {
+            lines.of(address(number)).unwrap();
+        }
+        lines.of(address(u32::MAX)).unwrap();
+        assert!(lines.open.lock().unwrap().len() <= MOST_LINES);
+    }
+
+    #[test]
+    fn blanks_make_no_passphrase() {
+        assert!(hash_passphrase("          ").is_err());
+        assert!(hash_passphrase("a b c d e ").is_err());
+        assert!(hash_passphrase("lantern on the quay").is_ok());
+    }
 }

@@ -1,7 +1,10 @@
 //! Every route and every layer, in order.
 
+use std::net::IpAddr;
+
+use axum::body::{Body, to_bytes};
 use axum::extract::{DefaultBodyLimit, Request, State};
-use axum::http::{HeaderName, HeaderValue, StatusCode, header};
+use axum::http::{HeaderName, HeaderValue, header};
 use axum::middleware::{self, Next};
 use axum::response::{IntoResponse, Response};
 use axum::{Json, Router, routing};
@@ -12,7 +15,6 @@ use tower_http::compression::CompressionLayer;
 use tower_http::compression::predicate::{NotForContentType, Predicate, SizeAbove};
 use tower_http::csrf::CsrfLayer;
 use tower_http::set_header::SetResponseHeaderLayer;
-use tower_http::timeout::TimeoutLayer;
 use tower_http::trace::TraceLayer;
 use utoipa::OpenApi;
 use utoipa_axum::router::OpenApiRouter;
@@ -98,6 +100,8 @@ fn writing() -> OpenApiRouter<AppState> {
         .routes(routes!(r::class::mark))
         .routes(routes!(r::class::add_sample))
         .routes(routes!(r::class::add_incident))
+        .routes(routes!(r::class::take_sample_back))
+        .routes(routes!(r::class::take_incident_back))
 }
 
 /// Routes that anybody may ask who can reach the server.
@@ -120,9 +124,25 @@ fn at_once(group: Router<AppState>) -> Router<AppState> {
                 .quality(CompressionLevel::Fastest)
                 .compress_when(SizeAbove::new(1024).and(NotForContentType::IMAGES)),
         )
-        .layer(TimeoutLayer::with_status_code(StatusCode::SERVICE_UNAVAILABLE, TIMEOUT))
         .layer(DefaultBodyLimit::max(BODY_LIMIT));
     group.layer(layers)
+}
+
+/// A question that takes too long is given up: nothing hangs on it.
+async fn asked_in_time(request: Request, next: Next) -> Response {
+    let given_up = "This took too long and was given up. Ask for less, or again in a moment.";
+    tokio::time::timeout(TIMEOUT, next.run(request)).await.unwrap_or_else(|_| ApiError::Busy(given_up).into_response())
+}
+
+/// A change must have come in whole before it begins; once it has begun its answer is waited for: it is
+/// never told no and kept all the same.
+async fn sent_in_time(request: Request, next: Next) -> Response {
+    let (parts, body) = request.into_parts();
+    match tokio::time::timeout(TIMEOUT, to_bytes(body, BODY_LIMIT)).await {
+        Ok(Ok(body)) => next.run(Request::from_parts(parts, Body::from(body))).await,
+        Ok(Err(_)) => ApiError::TooLarge.into_response(),
+        Err(_) => ApiError::TooSlow.into_response(),
+    }
 }
 
 /// The whole program over HTTP.
@@ -132,13 +152,14 @@ pub fn router(state: AppState) -> Router {
     // Inside the sign-in: what is kept is given to those alone who may ask.
     let guarded = plain(reading())
         .route_layer(middleware::from_fn_with_state(state.clone(), keep_answers))
-        .merge(plain(writing()))
+        .route_layer(middleware::from_fn(asked_in_time))
+        .merge(plain(writing()).route_layer(middleware::from_fn(sent_in_time)))
         .route_layer(middleware::from_fn_with_state(state.clone(), require_sign_in));
     let api = guarded
-        .merge(plain(open()))
+        .merge(plain(open()).route_layer(middleware::from_fn(sent_in_time)))
         .route("/api/openapi.json", routing::get(|| async move { Json(document) }))
         .route("/api/{*rest}", routing::any(|| async { ApiError::NotFound("there is no such address".to_owned()) }))
-        .method_not_allowed_fallback(|| async { ApiError::NotFound("this address does not take that method".to_owned()) })
+        .method_not_allowed_fallback(|| async { ApiError::Method })
         .layer(SetResponseHeaderLayer::if_not_present(header::CACHE_CONTROL, HeaderValue::from_static("no-store")));
     let fixed = |name: &'static str, value: &'static str| {
         SetResponseHeaderLayer::if_not_present(HeaderName::from_static(name), HeaderValue::from_static(value))
@@ -168,7 +189,8 @@ async fn own_host(State(state): State<AppState>, request: Request, next: Next) -
     let host = request.headers().get(header::HOST).and_then(|host| host.to_str().ok());
     let host = host.or_else(|| request.uri().host()).unwrap_or("");
     let name = host.rsplit_once(':').filter(|(_, port)| port.bytes().all(|b| b.is_ascii_digit())).map_or(host, |(name, _)| name);
-    if state.settings.loopback && !matches!(name, "localhost" | "127.0.0.1" | "[::1]") {
+    let address: Option<IpAddr> = name.trim_start_matches('[').trim_end_matches(']').parse().ok();
+    if state.settings.loopback && name != "localhost" && !address.is_some_and(|address| address.is_loopback()) {
         return ApiError::Forbidden("This program listens to this machine only, under its own names.").into_response();
     }
     next.run(request).await

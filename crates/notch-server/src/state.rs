@@ -15,6 +15,7 @@ use crate::error::ApiError;
 use crate::extract::DeviceWrite;
 use crate::kept_answers::KeptAnswers;
 use crate::passphrase::SignIns;
+use crate::turns::in_turn;
 
 /// How the server runs.
 #[derive(Clone, Debug)]
@@ -135,76 +136,5 @@ impl AppState {
             })
         })
         .await
-    }
-}
-
-/// Runs blocking work when its turn comes. The turn lasts as long as the work, though nobody waits for it
-/// any more; work whose request is given up before its turn never begins.
-async fn in_turn<T: Send + 'static>(
-    turns: &Arc<Semaphore>,
-    work: impl FnOnce() -> Result<T, ApiError> + Send + 'static,
-) -> Result<T, ApiError> {
-    let turn = turns.clone().acquire_owned().await.map_err(|closed| ApiError::Internal(closed.to_string()))?;
-    blocking(move || {
-        let done = work();
-        drop(turn);
-        done
-    })
-    .await
-}
-
-/// Runs blocking work on the threads meant for it.
-pub(crate) async fn blocking<T: Send + 'static>(
-    work: impl FnOnce() -> Result<T, ApiError> + Send + 'static,
-) -> Result<T, ApiError> {
-    match tokio::task::spawn_blocking(work).await {
-        Ok(done) => done,
-        Err(error) => Err(ApiError::Internal(error.to_string())),
-    }
-}
-
-#[cfg(test)]
-mod tests {
-    use std::sync::atomic::{AtomicBool, Ordering};
-    use std::time::Duration;
-
-    use super::*;
-
-    #[tokio::test]
-    async fn work_that_is_given_up_before_its_turn_never_begins() {
-        let turns = Arc::new(Semaphore::new(1));
-        let (go_on, wait) = std::sync::mpsc::channel::<()>();
-        let first = tokio::spawn({
-            let turns = turns.clone();
-            async move { in_turn(&turns, move || wait.recv().map_err(|gone| ApiError::Internal(gone.to_string()))).await }
-        });
-        while turns.available_permits() > 0 {
-            tokio::task::yield_now().await;
-        }
-        let begun = Arc::new(AtomicBool::new(false));
-        let second = in_turn(&turns, {
-            let begun = begun.clone();
-            move || {
-                begun.store(true, Ordering::SeqCst);
-                Ok(())
-            }
-        });
-        assert!(tokio::time::timeout(Duration::from_millis(20), second).await.is_err(), "it waits for its turn");
-        go_on.send(()).unwrap();
-        first.await.unwrap().unwrap();
-        in_turn(&turns, || Ok(())).await.unwrap();
-        assert!(!begun.load(Ordering::SeqCst), "nobody waited for it any more");
-    }
-
-    #[tokio::test]
-    async fn a_turn_lasts_as_long_as_the_work_though_its_request_is_given_up() {
-        let turns = Arc::new(Semaphore::new(1));
-        let (go_on, wait) = std::sync::mpsc::channel::<()>();
-        let work = in_turn(&turns, move || wait.recv().map_err(|gone| ApiError::Internal(gone.to_string())));
-        assert!(tokio::time::timeout(Duration::from_millis(20), work).await.is_err());
-        assert_eq!(turns.available_permits(), 0, "still at work");
-        go_on.send(()).unwrap();
-        in_turn(&turns, || Ok(())).await.unwrap();
-        assert_eq!(turns.available_permits(), 1);
     }
 }

@@ -99,6 +99,8 @@ async fn every_write(server: &Server) -> Vec<Write> {
             5,
             json!({ "student_id": 3, "kind": "near_miss", "words": "A cloth slipped." }),
         ),
+        write(Method::POST, "/api/samples/{id}/take-back", 1, json!({ "who": "Mara", "why": "Entered twice." })),
+        write(Method::POST, "/api/incidents/{id}/take-back", 1, json!({ "who": "Mara", "why": "Written down twice." })),
         write(Method::POST, "/api/attempts", 0, json!({ "student_id": 2, "exercise_id": id(&exercise), "knife_id": 13 })),
         write(Method::POST, "/api/own/drop", 0, json!({ "kind": "cue", "id": "loose_grip", "version": 1 })),
     ]
@@ -122,6 +124,9 @@ async fn kept(server: &Server) -> Vec<Value> {
         "/api/lessons/7/plan",
     ] {
         told.push(server.get(path).await.1);
+    }
+    for student in 1..=14 {
+        told.push(server.get(&format!("/api/students/{student}/evidence")).await.1);
     }
     told
 }

@@ -4,10 +4,10 @@ use std::sync::Arc;
 
 use jiff::Timestamp;
 use notch_core::measure::{MeasuredPiece, SampleCustom, Verdict};
-use notch_core::records::{Attempt, AttemptMarks, Incident, IncidentFields, NewAttempt, Sample};
+use notch_core::records::{Attempt, AttemptMarks, Incident, IncidentFields, NewAttempt, Sample, TakenBack};
 use rusqlite::{OptionalExtension, Row, ToSql, named_params, params};
 
-use crate::columns::{json, length, optional_length, optional_word, to_json, to_optional_word, to_word, word};
+use crate::columns::{json, length, optional_json, optional_length, optional_word, to_json, to_optional_word, to_word, word};
 use crate::open::{fresh, unless_taken};
 use crate::{Reader, StoreError, Writer};
 
@@ -36,6 +36,7 @@ fn attempt(row: &Row<'_>) -> rusqlite::Result<Attempt> {
             faults: json(row, "faults_json")?,
         },
         samples: Vec::new(),
+        taken_back: Vec::new(),
     })
 }
 
@@ -56,7 +57,8 @@ impl Reader<'_> {
         let mut statement = self.tx.prepare_cached(sql)?;
         let mut attempts: Vec<Attempt> = statement.query_map([id], attempt)?.collect::<Result<_, _>>()?;
         for attempt in &mut attempts {
-            attempt.samples = self.samples(attempt.id)?;
+            let samples = self.samples(attempt.id)?;
+            (attempt.taken_back, attempt.samples) = samples.into_iter().partition(|sample| sample.taken_back.is_some());
         }
         Ok(attempts)
     }
@@ -103,6 +105,7 @@ impl Reader<'_> {
                 custom: word(row, "custom")?,
                 taken_at: word(row, "taken_at")?,
                 verdict: json(row, "verdict_json")?,
+                taken_back: optional_json(row, "taken_back_json")?,
             })
         })?;
         Ok(samples.collect::<Result<_, _>>()?)
@@ -150,6 +153,7 @@ impl Reader<'_> {
                 lesson_id: row.get("lesson_id")?,
                 happened_at: word(row, "happened_at")?,
                 fields: IncidentFields { student_id: row.get("student_id")?, kind: word(row, "kind")?, words: row.get("words")? },
+                taken_back: optional_json(row, "taken_back_json")?,
             })
         })?;
         Ok(incidents.collect::<Result<_, _>>()?)
@@ -273,6 +277,37 @@ impl Writer<'_> {
         }
         self.tx.execute("UPDATE attempt SET version = version + 1 WHERE id = ?1", [attempt_id])?;
         self.attempt(attempt_id)
+    }
+
+    /// Takes a sample back: it is kept beside the others and counts no more. Gives the attempt.
+    ///
+    /// # Errors
+    /// [`StoreError::NotFound`]; [`StoreError::Conflict`] if it was taken back already.
+    pub fn take_sample_back(&self, id: i64, taken_back: &TakenBack) -> Result<Attempt, StoreError> {
+        let found = "SELECT attempt_id, taken_back_json IS NOT NULL FROM sample WHERE id = ?1";
+        let found = self.tx.query_row(found, [id], |row| Ok((row.get::<_, i64>(0)?, row.get::<_, bool>(1)?))).optional()?;
+        let (attempt_id, already) = found.ok_or(StoreError::NotFound { what: "sample", id })?;
+        if already {
+            return Err(StoreError::Conflict("this sample was taken back already".to_owned()));
+        }
+        self.tx.execute("UPDATE sample SET taken_back_json = ?2 WHERE id = ?1", params![id, to_json(taken_back)?])?;
+        self.tx.execute("UPDATE attempt SET version = version + 1 WHERE id = ?1", [attempt_id])?;
+        self.attempt(attempt_id)
+    }
+
+    /// Takes an incident back: it is kept, with who and why. Gives the lesson that it is of.
+    ///
+    /// # Errors
+    /// [`StoreError::NotFound`]; [`StoreError::Conflict`] if it was taken back already.
+    pub fn take_incident_back(&self, id: i64, taken_back: &TakenBack) -> Result<i64, StoreError> {
+        let found = "SELECT lesson_id, taken_back_json IS NOT NULL FROM incident WHERE id = ?1";
+        let found = self.tx.query_row(found, [id], |row| Ok((row.get::<_, i64>(0)?, row.get::<_, bool>(1)?))).optional()?;
+        let (lesson_id, already) = found.ok_or(StoreError::NotFound { what: "incident", id })?;
+        if already {
+            return Err(StoreError::Conflict("this incident was taken back already".to_owned()));
+        }
+        self.tx.execute("UPDATE incident SET taken_back_json = ?2 WHERE id = ?1", params![id, to_json(taken_back)?])?;
+        Ok(lesson_id)
     }
 
     /// Writes an incident down.

@@ -35,6 +35,14 @@ pub(crate) fn json<T: DeserializeOwned>(row: &Row<'_>, column: &str) -> rusqlite
     serde_json::from_str(&text).map_err(|error| unreadable(index, Type::Text, error))
 }
 
+/// A value kept as JSON, where there is one.
+pub(crate) fn optional_json<T: DeserializeOwned>(row: &Row<'_>, column: &str) -> rusqlite::Result<Option<T>> {
+    match row.get::<_, Option<String>>(column)? {
+        None => Ok(None),
+        Some(_) => json(row, column).map(Some),
+    }
+}
+
 /// A length in millimetres.
 pub(crate) fn length(row: &Row<'_>, column: &str) -> rusqlite::Result<Millimetres> {
     let index = column.idx(row.as_ref())?;

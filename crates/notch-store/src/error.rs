@@ -3,6 +3,7 @@
 use std::path::PathBuf;
 
 use notch_core::Problem;
+use rusqlite::ErrorCode;
 use thiserror::Error;
 
 /// Why the store refused, or could not.
@@ -77,10 +78,26 @@ pub enum StoreError {
     /// An export that cannot be taken in.
     #[error("the file cannot be imported: {0}")]
     Import(String),
+    /// Another program holds the file.
+    #[error("another program holds the file: try again in a moment")]
+    Locked,
+    /// No room is left.
+    #[error("the disk is full: make room, then try again")]
+    Full,
     /// Anything else the database said.
     #[error("the database said: {0}")]
-    Sqlite(#[from] rusqlite::Error),
+    Sqlite(rusqlite::Error),
     /// A value in the database that is not what the core writes.
     #[error("a kept value cannot be read: {0}")]
     Value(#[from] serde_json::Error),
+}
+
+impl From<rusqlite::Error> for StoreError {
+    fn from(error: rusqlite::Error) -> Self {
+        match error.sqlite_error_code() {
+            Some(ErrorCode::DatabaseBusy | ErrorCode::DatabaseLocked) => StoreError::Locked,
+            Some(ErrorCode::DiskFull) => StoreError::Full,
+            _ => StoreError::Sqlite(error),
+        }
+    }
 }

@@ -18,6 +18,7 @@ mod lock;
 mod migrations;
 mod open;
 mod own;
+mod rights;
 mod settings;
 mod students;
 

@@ -4,6 +4,7 @@ use std::fs::{File, OpenOptions, TryLockError};
 use std::path::Path;
 
 use crate::StoreError;
+use crate::rights::make_folder;
 
 /// Name of the file in a data folder that a server holds while it serves.
 pub const LOCK_FILE: &str = "yard-notch.lock";
@@ -21,7 +22,7 @@ impl ServingLock {
     /// [`StoreError::Served`] if another server holds it; a folder that cannot be written.
     pub fn take(folder: &Path) -> Result<Self, StoreError> {
         let unwritable = |error: std::io::Error| StoreError::Folder { path: folder.to_owned(), why: error.to_string() };
-        std::fs::create_dir_all(folder).map_err(unwritable)?;
+        make_folder(folder).map_err(unwritable)?;
         let path = folder.join(LOCK_FILE);
         let file = OpenOptions::new().create(true).truncate(false).write(true).open(path).map_err(unwritable)?;
         match file.try_lock() {

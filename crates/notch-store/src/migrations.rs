@@ -8,6 +8,7 @@ const STEPS: &[M<'static>] = &[
     M::up(include_str!("../migrations/0002_rack_and_schools.sql")),
     M::up(include_str!("../migrations/0003_making.sql")),
     M::up(include_str!("../migrations/0004_doctrines_zones_and_devices.sql")),
+    M::up(include_str!("../migrations/0005_taken_back.sql")),
 ];
 
 pub(crate) const MIGRATIONS: Migrations<'static> = Migrations::from_slice(STEPS);

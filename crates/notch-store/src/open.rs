@@ -1,7 +1,6 @@
 //! Opening the database, and the transactions through which it is read and changed.
 
 use std::collections::HashMap;
-use std::fs;
 use std::ops::Deref;
 use std::path::{Path, PathBuf};
 use std::sync::atomic::{AtomicUsize, Ordering};
@@ -14,6 +13,7 @@ use rusqlite::{Connection, ErrorCode, OpenFlags, Transaction, TransactionBehavio
 
 use crate::error::StoreError;
 use crate::migrations::{MIGRATIONS, WITH_ZONES, found_version, schema_version};
+use crate::rights::{for_the_owner_alone, make_folder};
 
 /// Name of the database in a data folder.
 pub const DATABASE_FILE: &str = "yard-notch.db";
@@ -81,9 +81,10 @@ impl Store {
     /// unchanged in each case.
     pub fn open(folder: &Path) -> Result<Self, StoreError> {
         let unwritable = |why: String| StoreError::Folder { path: folder.to_owned(), why };
-        fs::create_dir_all(folder).map_err(|error| unwritable(error.to_string()))?;
+        make_folder(folder).map_err(|error| unwritable(error.to_string()))?;
         let path = folder.join(DATABASE_FILE);
         let connection = connect(&path)?;
+        for_the_owner_alone(&path).map_err(|error| unwritable(error.to_string()))?;
         if connection.is_readonly("main")? {
             return Err(unwritable("the database file is read-only".to_owned()));
         }
@@ -252,7 +253,7 @@ fn explain(path: &Path, error: rusqlite::Error) -> StoreError {
         Some(ErrorCode::ReadOnly | ErrorCode::CannotOpen | ErrorCode::PermissionDenied) => {
             StoreError::Folder { path: folder, why: error.to_string() }
         }
-        _ => StoreError::Sqlite(error),
+        _ => StoreError::from(error),
     }
 }
 

@@ -16,6 +16,7 @@ use notch_core::care::{CareDeed, CareFields, CareHistory};
 use notch_core::catalogue::{BoardMaterial, Catalogue, Habit, SegmentKind};
 use notch_core::records::{
     Attempt, AttemptMarks, CheckTick, Closing, EdgeState, IncidentFields, IncidentKind, KeptWarning, NewAttempt, StoredSegment,
+    TakeBack, TakenBack,
 };
 use notch_store::{Store, StoreError, Writer};
 use tempfile::TempDir;
@@ -274,5 +275,31 @@ fn evidence_comes_in_the_order_of_time_whoever_wrote_it_down_first() -> Tested {
     assert_eq!(order(&store.read(|reader| reader.attempts_of_student(1))?), expected);
     assert_eq!(order(&store.read(|reader| reader.attempts_of_course(1))?), expected);
     assert_eq!(order(&store.read(|reader| reader.attempts_of_lesson(1))?), expected);
+    Ok(())
+}
+
+#[test]
+fn what_was_kept_twice_is_taken_back_once_and_stays_beside_with_who_and_why() -> Tested {
+    let folder = TempDir::new()?;
+    let store = filled(folder.path())?;
+    let said = TakeBack { who: "Mara".into(), why: "entered twice".into() };
+    let taken = TakenBack { at: at(400), said };
+    let version = store.read(|reader| reader.attempt(1))?.version;
+    let attempt = store.write::<_, StoreError>(|writer| writer.take_sample_back(1, &taken))?;
+    assert_eq!((attempt.samples.len(), attempt.version), (0, version + 1));
+    assert_eq!(attempt.taken_back[0].taken_back.as_ref(), Some(&taken));
+    assert_eq!(store.read(|reader| reader.pieces(1))?.len(), 2, "its pieces stay");
+    let again = store.write::<_, StoreError>(|writer| writer.take_sample_back(1, &taken));
+    assert!(matches!(again, Err(StoreError::Conflict(_))), "{again:?}");
+    let none = store.write::<_, StoreError>(|writer| writer.take_sample_back(9, &taken));
+    assert!(matches!(none, Err(StoreError::NotFound { what: "sample", id: 9 })), "{none:?}");
+    assert_eq!(store.write::<_, StoreError>(|writer| writer.take_incident_back(1, &taken))?, 1);
+    assert_eq!(store.read(|reader| reader.incidents(1))?[0].taken_back.as_ref(), Some(&taken));
+    let again = store.write::<_, StoreError>(|writer| writer.take_incident_back(1, &taken));
+    assert!(matches!(again, Err(StoreError::Conflict(_))), "{again:?}");
+    let other = TempDir::new()?;
+    let copy = Store::open(other.path())?;
+    copy.import(&store.export()?)?;
+    assert_eq!(copy.read(|reader| reader.attempt(1))?.taken_back, store.read(|reader| reader.attempt(1))?.taken_back);
     Ok(())
 }

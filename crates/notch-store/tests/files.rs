@@ -92,3 +92,41 @@ fn one_folder_is_served_once_and_free_again_when_that_ends() -> Tested {
     ServingLock::take(folder.path())?;
     Ok(())
 }
+
+#[cfg(unix)]
+#[test]
+fn a_school_is_for_its_owner_alone() -> Tested {
+    use std::os::unix::fs::PermissionsExt;
+    let folder = TempDir::new()?;
+    let data = folder.path().join("new").join("data");
+    let _lock = ServingLock::take(&data)?;
+    drop(filled(&data)?);
+    let rights = |path: &std::path::Path| fs::metadata(path).map(|found| found.permissions().mode() & 0o777);
+    assert_eq!(rights(&data)?, 0o700);
+    fs::set_permissions(data.join(DATABASE_FILE), fs::Permissions::from_mode(0o644))?;
+    let store = Store::open(&data)?;
+    store.write::<_, StoreError>(|writer| writer.set_setting("a", "b"))?;
+    for entry in fs::read_dir(&data)? {
+        let path = entry?.path();
+        if path.ends_with(notch_store::LOCK_FILE) {
+            continue;
+        }
+        assert_eq!(rights(&path)?, 0o600, "{}", path.display());
+    }
+    Ok(())
+}
+
+#[test]
+fn a_file_that_another_program_holds_is_told_and_nothing_is_kept() -> Tested {
+    let folder = TempDir::new()?;
+    let store = filled(folder.path())?;
+    let before = store.export()?;
+    let other = rusqlite::Connection::open(folder.path().join(DATABASE_FILE))?;
+    other.execute_batch("BEGIN IMMEDIATE; UPDATE course SET version = version;")?;
+    let told = store.write::<_, StoreError>(|writer| writer.set_setting("a", "b"));
+    assert!(matches!(told, Err(StoreError::Locked)), "{told:?}");
+    other.execute_batch("ROLLBACK")?;
+    assert_eq!(store.export()?, before);
+    assert_eq!(store.read(|reader| reader.setting("a"))?, None);
+    Ok(())
+}

@@ -10,7 +10,7 @@ use jiff::SignedDuration;
 use notch_core::catalogue::Catalogue;
 use notch_core::own::{InForce, SetAside, in_force};
 use notch_server::{AppState, Clock, PASSPHRASE_KEY, Settings, hash_passphrase};
-use notch_store::{Document, ServingLock, Store, StoreError};
+use notch_store::{Document, FORMAT, ServingLock, Store, StoreError};
 use tokio::net::TcpListener;
 use tracing_subscriber::EnvFilter;
 
@@ -108,14 +108,30 @@ pub(crate) fn export(data: &Path, file: Option<&Path>) -> Done {
     match file {
         None => io::stdout().write_all(text.as_bytes())?,
         Some(file) => {
-            // Written beside and moved, so that a full disk never leaves half a file under the name.
-            let beside = file.with_extension("part");
-            fs::write(&beside, text)
-                .and_then(|()| fs::rename(&beside, file))
-                .map_err(|error| format!("{}: {error}", file.display()))?;
+            if file.exists() && !is_export(file) {
+                return Err(format!("{} is there and is no export of this program: name another file", file.display()).into());
+            }
+            write_whole(file, &text).map_err(|error| format!("{}: {error}", file.display()))?;
             println!("Exported to {}", file.display());
         }
     }
+    Ok(())
+}
+
+/// Whether a file is an export, which a newer one may take the place of.
+fn is_export(file: &Path) -> bool {
+    let read = fs::read_to_string(file).ok();
+    read.and_then(|text| serde_json::from_str::<Document>(&text).ok()).is_some_and(|document| document.format == FORMAT)
+}
+
+/// Written beside under a name that nobody has, kept on the disk and moved: a full disk or a lost current
+/// never leaves half a file under the name.
+fn write_whole(file: &Path, text: &str) -> io::Result<()> {
+    let folder = file.parent().filter(|folder| !folder.as_os_str().is_empty()).unwrap_or(Path::new("."));
+    let mut beside = tempfile::NamedTempFile::new_in(folder)?;
+    beside.write_all(text.as_bytes())?;
+    beside.as_file().sync_all()?;
+    beside.persist(file)?;
     Ok(())
 }
 

@@ -72,6 +72,29 @@ fn a_school_is_exported_imported_and_checked() {
 }
 
 #[test]
+fn an_export_takes_the_place_of_an_export_and_of_nothing_else() {
+    let folder = TempDir::new().unwrap();
+    let demo = path(&folder, "demo");
+    drop(Served::demo(&demo));
+    let database = format!("{demo}/yard-notch.db");
+    let (letter, part) = (path(&folder, "letter.txt"), path(&folder, "school.part"));
+    std::fs::write(&letter, "Dear Mara").unwrap();
+    std::fs::write(&part, "somebody else's").unwrap();
+    for file in [&database, &letter] {
+        let said = error_of(&run(&["export", "--data", &demo, file]));
+        assert!(said.contains("is no export of this program"), "{said}");
+    }
+    assert!(run(&["check", "--data", &demo]).status.success(), "the school is as it was");
+    assert_eq!(std::fs::read_to_string(&letter).unwrap(), "Dear Mara");
+    let export = path(&folder, "school.json");
+    for _ in 0..2 {
+        assert!(run(&["export", "--data", &demo, &export]).status.success(), "a newer export takes its place");
+    }
+    assert_eq!(std::fs::read_to_string(&part).unwrap(), "somebody else's");
+    assert_eq!(std::fs::read_dir(folder.path()).unwrap().count(), 4, "nothing is left beside it");
+}
+
+#[test]
 fn another_address_is_refused_until_a_passphrase_was_set() {
     let folder = TempDir::new().unwrap();
     let data = path(&folder, "data");

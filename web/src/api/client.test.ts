@@ -4,6 +4,7 @@ import { ApiProblem, answer, api, ask, told } from './client';
 
 afterEach(() => {
   vi.unstubAllGlobals();
+  vi.useRealTimers();
   localStorage.clear();
 });
 
@@ -91,8 +92,22 @@ describe('a write', () => {
     expect(asked).toHaveLength(1);
   });
 
-  it('that nobody answers is told as such', async () => {
-    answers();
-    await expect(start()).rejects.toThrow('The program does not answer.');
+  it('is sent again until it is answered', async () => {
+    vi.useFakeTimers();
+    const asked = answers(lost, lost, lost, json({ id: 7 }, 201));
+    const started = start();
+    await vi.advanceTimersByTimeAsync(60_000);
+    await expect(started).resolves.toEqual({ id: 7 });
+    expect(new Set(asked.map((request) => request.headers.get('idempotency-key'))).size).toBe(1);
+    expect(asked).toHaveLength(4);
+  });
+
+  it('that nobody answers is not said to be lost: it may have been kept', async () => {
+    vi.useFakeTimers();
+    const asked = answers();
+    const told = expect(start()).rejects.toThrow('it is not known whether this was saved');
+    await vi.advanceTimersByTimeAsync(60_000);
+    await told;
+    expect(asked).toHaveLength(6);
   });
 });

@@ -2,6 +2,7 @@ import createClient from 'openapi-fetch';
 import { shownUnit } from '../shared/format';
 import { written } from '../shared/sentence';
 import type { components, paths } from './schema.gen';
+import { waitedFor } from './waiting';
 
 /** Types of the wire, by their names in the OpenAPI document. */
 export type Api = components['schemas'];
@@ -28,16 +29,21 @@ export class ApiProblem extends Error {
 
 const sentenceOf = (problem: Api['Problem']) => written(problem.sentence, shownUnit());
 
-const unreachable: ProblemDocument = {
+/** No answer came. */
+const noAnswer = (detail: string, status = 0): ProblemDocument => ({
   type: '/problems/unreachable',
   title: 'No answer',
-  status: 0,
-  detail: 'The program does not answer. Is it still running? Nothing was saved; try again when it is.',
+  status,
+  detail,
   problems: [],
-};
+});
 
-/** How long a write waits before it is sent once more. */
-const AGAIN_MS = 400;
+const UNREAD = 'The program does not answer. Is it still running?';
+const UNKNOWN =
+  'The program does not answer, so it is not known whether this was saved. Look before you enter it again.';
+
+/** How long a write waits each time before it is sent again; after the last it is given up. */
+const AGAIN_MS = [400, 1000, 2000, 4000, 8000];
 
 /** An id unlike all others, for a write: `crypto.randomUUID` is missing where a school serves plain HTTP. */
 const writeId = () =>
@@ -48,26 +54,33 @@ const writeId = () =>
 /** Sends a request, or tells that there is no answer. */
 async function send(request: Request): Promise<Response> {
   try {
-    return await fetch(request);
+    return await waitedFor(fetch(request));
   } catch (error) {
-    throw request.signal.aborted ? error : new ApiProblem(unreachable);
+    throw request.signal.aborted ? error : new ApiProblem(noAnswer(UNREAD));
   }
 }
 
 /**
- * Sends a write. It carries an id, so that one whose answer was lost on the way is sent again without being
- * done twice.
+ * Sends a write. It carries an id, so that one whose answer was lost on the way is sent again, as often as it
+ * takes, without being done twice.
  */
 async function sendWrite(request: Request): Promise<Response> {
   request.headers.set('Idempotency-Key', writeId());
-  const again = request.clone();
-  try {
-    return await fetch(request);
-  } catch (error) {
-    if (request.signal.aborted) throw error;
+  return waitedFor(sendUntilAnswered(request));
+}
+
+async function sendUntilAnswered(request: Request): Promise<Response> {
+  for (const wait of AGAIN_MS) {
+    try {
+      return await fetch(request.clone());
+    } catch (error) {
+      if (request.signal.aborted) throw error;
+    }
+    await new Promise((resolve) => setTimeout(resolve, wait));
   }
-  await new Promise((resolve) => setTimeout(resolve, AGAIN_MS));
-  return send(again);
+  return fetch(request).catch(() => {
+    throw new ApiProblem(noAnswer(UNKNOWN));
+  });
 }
 
 // Tests without a browser have no address of their own.
@@ -87,14 +100,7 @@ export async function answer<T>(request: Promise<Answer<T>>): Promise<T> {
   if (response.ok) return data as T;
   const document = error as ProblemDocument | undefined;
   throw new ApiProblem(
-    document?.detail
-      ? document
-      : {
-          ...unreachable,
-          status: response.status,
-          title: 'No answer',
-          detail: `The program answered ${response.status}.`,
-        },
+    document?.detail ? document : noAnswer(`The program answered ${response.status}.`, response.status),
   );
 }
 

@@ -413,6 +413,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/incidents/{id}/take-back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Takes an incident back: it stays, with who and why. Answers with all incidents of its lesson. */
+        post: operations["class_take_incident_back"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/lessons/{id}": {
         parameters: {
             query?: never;
@@ -725,6 +742,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/samples/{id}/take-back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Takes a sample back: it stays beside the others, with who and why, and is no evidence any more. */
+        post: operations["class_take_sample_back"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/sign-in": {
         parameters: {
             query?: never;
@@ -734,7 +768,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Signs this browser in; at most six tries a minute. */
+        /** Signs this browser in. Tries of one caller stand in line, and wait longer after each wrong one. */
         post: operations["sign_in"];
         /** Signs this browser out. */
         delete: operations["sign_out"];
@@ -980,7 +1014,7 @@ export interface components {
              * @description Seconds of the reference pace for the set amount.
              */
             reference_seconds?: number | null;
-            /** @description Samples in the order entered. */
+            /** @description Samples in the order entered, without those that were taken back. */
             samples: components["schemas"]["Sample"][];
             /**
              * Format: double
@@ -1003,6 +1037,8 @@ export interface components {
              * @description Student.
              */
             student_id: number;
+            /** @description Samples that were taken back: kept, and no evidence. */
+            taken_back?: components["schemas"]["Sample"][];
             /** @description Target sizes on that day. */
             target: components["schemas"]["Target"];
             /** @description Tolerance on that day. */
@@ -2764,6 +2800,7 @@ export interface components {
              * @description Lesson.
              */
             lesson_id: number;
+            taken_back?: components["schemas"]["TakenBack"] | null;
         };
         /** @description What is written down of an incident. */
         IncidentFields: {
@@ -4022,6 +4059,7 @@ export interface components {
              * @description When it was entered.
              */
             taken_at: Moment;
+            taken_back?: components["schemas"]["TakenBack"] | null;
             /** @description What it showed, by the figures of that day. */
             verdict: components["schemas"]["Verdict"];
         };
@@ -4465,6 +4503,21 @@ export interface components {
             skip_wrong?: boolean;
             /** @description Comma-separated text with a head. */
             text: string;
+        };
+        /** @description What is said when something that was kept is taken back. */
+        TakeBack: {
+            /** @description Who, 1 to 60 characters. */
+            who: string;
+            /** @description Why, 1 to 200 characters. */
+            why: string;
+        };
+        /** @description Something that was kept by mistake, or twice, and was taken back. */
+        TakenBack: components["schemas"]["TakeBack"] & {
+            /**
+             * Format: date-time
+             * @description When.
+             */
+            at: Moment;
         };
         /**
          * @description The steel inside the handle.
@@ -5595,6 +5648,39 @@ export interface operations {
             };
         };
     };
+    class_take_incident_back: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TakeBack"];
+            };
+        };
+        responses: {
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Incident"][];
+                };
+            };
+        };
+    };
     plan_change_lesson: {
         parameters: {
             query?: never;
@@ -6336,6 +6422,39 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["KnifeTable"];
+                };
+            };
+        };
+    };
+    class_take_sample_back: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TakeBack"];
+            };
+        };
+        responses: {
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Attempt"];
                 };
             };
         };

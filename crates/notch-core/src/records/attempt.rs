@@ -64,6 +64,39 @@ pub struct Sample {
     pub taken_at: Timestamp,
     /// What it showed, by the figures of that day.
     pub verdict: Verdict,
+    /// Who took it back; it is kept beside the others and is no evidence.
+    #[serde(default, skip_serializing_if = "Option::is_none")]
+    pub taken_back: Option<TakenBack>,
+}
+
+/// What is said when something that was kept is taken back.
+#[derive(Clone, Debug, PartialEq, Eq, Serialize, Deserialize)]
+#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
+pub struct TakeBack {
+    /// Who, 1 to 60 characters.
+    pub who: String,
+    /// Why, 1 to 200 characters.
+    pub why: String,
+}
+
+/// Something that was kept by mistake, or twice, and was taken back.
+#[derive(Clone, Debug, PartialEq, Eq, Serialize, Deserialize)]
+#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
+pub struct TakenBack {
+    /// When.
+    #[cfg_attr(feature = "openapi", schema(value_type = String, format = DateTime))]
+    pub at: Timestamp,
+    /// Who and why.
+    #[serde(flatten)]
+    pub said: TakeBack,
+}
+
+impl TakeBack {
+    /// Every problem in the fields.
+    pub fn check(&self) -> Vec<Problem> {
+        let who = Problem::unless_text("/who", "Who takes it back", &self.who, 60);
+        who.into_iter().chain(Problem::unless_text("/why", "Why", &self.why, 200)).collect()
+    }
 }
 
 /// An attempt as kept.
@@ -105,8 +138,11 @@ pub struct Attempt {
     pub reference_seconds: Option<f64>,
     /// What the instructor ticked.
     pub marks: AttemptMarks,
-    /// Samples in the order entered.
+    /// Samples in the order entered, without those that were taken back.
     pub samples: Vec<Sample>,
+    /// Samples that were taken back: kept, and no evidence.
+    #[serde(default)]
+    pub taken_back: Vec<Sample>,
 }
 
 /// Kind of incident.
@@ -146,6 +182,9 @@ pub struct Incident {
     /// Its fields.
     #[serde(flatten)]
     pub fields: IncidentFields,
+    /// Who took it back: it was written down twice, or did not happen.
+    #[serde(default, skip_serializing_if = "Option::is_none")]
+    pub taken_back: Option<TakenBack>,
 }
 
 impl Attempt {

@@ -108,22 +108,32 @@ pub fn read_knives(catalogue: &Catalogue, text: &str, taken: &BTreeSet<String>) 
     Ok(KnifeTable { sound, wrong: rows.len() - sound, rows })
 }
 
-/// Writes knives as a table that [`read_knives`] reads again.
+/// A cell that begins with one of these is a formula to a spreadsheet.
+const FORMULA: [char; 6] = ['=', '+', '-', '@', '\t', '\r'];
+
+/// Whether a spreadsheet would reckon with it, or it was kept from that.
+fn is_formula(text: &str) -> bool {
+    text.trim_start_matches('\'').starts_with(FORMULA)
+}
+
+/// Writes knives as a table that [`read_knives`] reads again. Text that a spreadsheet would take for a formula
+/// is written behind an apostrophe, which is taken off again when it is read.
 pub fn write_knives<'a>(knives: impl IntoIterator<Item = &'a KnifeFields>) -> String {
     let mut writer = csv::Writer::from_writer(Vec::new());
     // Writing into memory cannot fail.
     let _ = writer.write_record(KNIFE_COLUMNS);
     for knife in knives {
+        let harmless = |text: &str| if is_formula(text) { format!("'{text}") } else { text.to_owned() };
         let number = |value: f64| format!("{value}");
         let _ = writer.write_record([
-            knife.number.as_str(),
+            harmless(&knife.number).as_str(),
             &knife.knife_type,
             &number(knife.length.get()),
             &number(knife.heel_height.get()),
             knife.hand.map_or("", |hand| if hand == Hand::Left { "left" } else { "right" }),
             if knife.edge_state == EdgeState::Sharp { "sharp" } else { "dull" },
-            &knife.note,
-            &knife.name,
+            &harmless(&knife.note),
+            &harmless(&knife.name),
             &knife.edge_angle.map_or_else(String::new, |angle| number(angle.get())),
             match knife.bolster {
                 Bolster::None => "none",
@@ -132,9 +142,9 @@ pub fn write_knives<'a>(knives: impl IntoIterator<Item = &'a KnifeFields>) -> St
             },
             if knife.tang == Tang::Full { "full" } else { "partial" },
             if knife.hollowed { "yes" } else { "no" },
-            &knife.handle,
+            &harmless(&knife.handle),
             &knife.cost.map_or_else(String::new, number),
-            &knife.stored,
+            &harmless(&knife.stored),
         ]);
     }
     writer.into_inner().ok().and_then(|bytes| String::from_utf8(bytes).ok()).unwrap_or_default()
@@ -191,6 +201,12 @@ impl Cells<'_> {
     fn get(&self, column: &str) -> &str {
         let place = KNIFE_COLUMNS.iter().position(|known| *known == column);
         place.and_then(|place| *self.columns.get(place)?).and_then(|index| self.record.get(index)).unwrap_or("")
+    }
+
+    /// Words of a cell, without what kept them from being a formula.
+    fn words(&self, column: &str) -> String {
+        let cell = self.get(column);
+        cell.strip_prefix('\'').filter(|_| is_formula(cell)).unwrap_or(cell).to_owned()
     }
 
     /// One of some words; nothing where the cell is empty.
@@ -266,43 +282,59 @@ impl Cells<'_> {
         let cost = self.number("cost", problems);
         let kind = kind?;
         Some(KnifeFields {
-            number: self.get("number").to_owned(),
+            number: self.words("number"),
             knife_type: kind.id.clone(),
             length: length?,
             heel_height: heel_height.unwrap_or(kind.heel_height),
             hand: hand.flatten().or((kind.edge == Edge::SingleBevel && hand.is_none()).then_some(Hand::Right)),
             edge_state: edge.unwrap_or(EdgeState::Sharp),
-            note: self.get("note").to_owned(),
-            name: self.get("name").to_owned(),
+            note: self.words("note"),
+            name: self.words("name"),
             edge_angle: angle,
             bolster: bolster.unwrap_or_default(),
             tang: tang.unwrap_or_default(),
             hollowed: hollowed.unwrap_or(false),
-            handle: self.get("handle").to_owned(),
+            handle: self.words("handle"),
             cost,
-            stored: self.get("stored").to_owned(),
+            stored: self.words("stored"),
         })
     }
 }
+
+/// Knives that are counted at once, at the most.
+const MOST_COUNTED: usize = 500;
 
 /// Numbers as they are called out or typed: `1 2 5-9, 12`. Each is a number on a handle; a span is
 /// of whole numbers.
 ///
 /// # Errors
-/// A span that runs backwards or is longer than 500, at its text.
+/// A span that runs backwards or is longer than 500, at its text; more than 500 numbers in all.
 pub fn parse_numbers(text: &str) -> Result<Vec<String>, Problem> {
     let mut found: Vec<String> = Vec::new();
+    let mut told = BTreeSet::new();
+    let too_many = || Problem::new("/numbers", "Numbers", text, "are too many at once", format!("up to {MOST_COUNTED} numbers"));
+    if text.len() > MOST_COUNTED * 13 {
+        return Err(too_many());
+    }
     for word in text.split(|c: char| c.is_whitespace() || c == ',' || c == ';').filter(|word| !word.is_empty()) {
         let span = word.split_once(['-', '–']).and_then(|(a, b)| Some((a.parse::<u32>().ok()?, b.parse::<u32>().ok()?)));
         match span {
-            Some((from, to)) if from <= to && to - from < 500 => found.extend((from..=to).map(|number| number.to_string())),
+            Some((from, to)) if from <= to && to - from < 500 => {
+                found.extend((from..=to).map(|number| number.to_string()).filter(|number| told.insert(number.clone())));
+            }
             Some(_) => {
                 return Err(Problem::new("/numbers", "span", word, "is not a span of numbers", "e.g. 5-9, up to 500 numbers"));
             }
-            None => found.push(word.chars().take(12).collect()),
+            None => {
+                let number: String = word.chars().take(12).collect();
+                if told.insert(number.to_lowercase()) {
+                    found.push(number);
+                }
+            }
+        }
+        if found.len() > MOST_COUNTED {
+            return Err(too_many());
         }
     }
-    let mut told = BTreeSet::new();
-    found.retain(|number| told.insert(number.to_lowercase()));
     Ok(found)
 }

@@ -14,7 +14,7 @@ mod lesson;
 mod making;
 mod student;
 
-pub use attempt::{Attempt, AttemptMarks, Incident, IncidentFields, IncidentKind, NewAttempt, Sample};
+pub use attempt::{Attempt, AttemptMarks, Incident, IncidentFields, IncidentKind, NewAttempt, Sample, TakeBack, TakenBack};
 pub use counting::{CheckTick, Closing, CountedKnife};
 pub use course::{Course, CourseFields};
 pub(crate) use exercise::check_amount;

@@ -31,6 +31,7 @@ pub fn attempt(id: i64, cut: &str) -> Attempt {
         reference_seconds: Some(180.0),
         marks: AttemptMarks { grip_ticked: true, hold_ticked: true, faults: Vec::new() },
         samples: Vec::new(),
+        taken_back: Vec::new(),
     }
 }
 
@@ -44,7 +45,7 @@ pub fn sample(custom: SampleCustom, cut: &str, pieces: &str) -> Sample {
     let target = CATALOGUE.target("eighth", cut).unwrap();
     let tolerance = CATALOGUE.tolerance("school").unwrap();
     let verdict = judge(&CATALOGUE, &target, tolerance, custom, &parse_pieces(pieces).unwrap());
-    Sample { id: 1, attempt_id: 1, custom, taken_at: at("2026-10-06T17:47:00Z"), verdict }
+    Sample { id: 1, attempt_id: 1, custom, taken_at: at("2026-10-06T17:47:00Z"), verdict, taken_back: None }
 }
 
 /// Pieces taken unseen.

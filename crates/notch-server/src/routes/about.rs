@@ -34,14 +34,14 @@ pub(crate) struct About {
 /// Version, licence, clock, and whether this browser must sign in.
 #[utoipa::path(get, operation_id = "about", path = "/api/about", tag = "about", responses((status = 200, body = About)))]
 pub(crate) async fn about(State(state): State<AppState>, headers: HeaderMap) -> Result<Json<About>, ApiError> {
-    let passphrase_set = passphrase_hash(&state).await?.is_some();
+    let hash = passphrase_hash(&state).await?;
     Ok(Json(About {
         version: env!("CARGO_PKG_VERSION").to_owned(),
         licence: env!("CARGO_PKG_LICENSE").to_owned(),
         demo: state.settings.demo,
         now: state.settings.clock.now(),
         time_zone: notch_store::machine_zone(),
-        passphrase_set,
-        signed_in: !passphrase_set || state.sign_ins.is_signed_in(&headers),
+        passphrase_set: hash.is_some(),
+        signed_in: hash.is_none_or(|hash| state.sign_ins.is_signed_in(&headers, &hash)),
     }))
 }

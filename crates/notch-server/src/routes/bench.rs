@@ -13,7 +13,8 @@ use utoipa::ToSchema;
 use super::CourseRecords;
 use crate::error::ApiError;
 use crate::extract::{Body, Id};
-use crate::state::{AppState, blocking};
+use crate::state::AppState;
+use crate::turns::blocking;
 
 /// Seed of the trials of carried errors, so that the same question has the same answer.
 const SEED: u64 = 7;

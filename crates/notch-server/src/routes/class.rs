@@ -8,7 +8,7 @@ use notch_core::Problem;
 use notch_core::catalogue::Catalogue;
 use notch_core::eligibility::{Barrier, Holder, barriers};
 use notch_core::measure::{MeasuredPiece, SampleCustom, Verdict, judge, parse_pieces};
-use notch_core::records::{Attempt, AttemptMarks, Incident, IncidentFields, NewAttempt};
+use notch_core::records::{Attempt, AttemptMarks, Incident, IncidentFields, NewAttempt, TakeBack, TakenBack};
 use notch_core::views::{AdviceChoice, ClassInput, ClassView, advise, class_view, plan_view, reference_seconds};
 use notch_store::Reader;
 use serde::{Deserialize, Serialize};
@@ -236,11 +236,54 @@ pub(crate) async fn add_incident(
                 ApiError::unless_empty(fields.check())?;
                 Ok(writer.add_incident(id, at, &fields)?)
             },
-            move |reader, _, _| {
-                let course_id = reader.lesson(id)?.course_id;
-                let incidents = reader.incidents(course_id)?.into_iter().filter(|incident| incident.lesson_id == id);
-                Ok((StatusCode::CREATED, Json(incidents.collect())))
-            },
+            move |reader, _, _| Ok((StatusCode::CREATED, Json(incidents_of(reader, id)?))),
         )
         .await
+}
+
+/// Takes a sample back: it stays beside the others, with who and why, and is no evidence any more.
+#[utoipa::path(post, operation_id = "class_take_sample_back", path = "/api/samples/{id}/take-back", tag = "class", params(("id" = i64, Path)), request_body = TakeBack,
+    responses((status = 200, body = Attempt), (status = "4XX", body = crate::ProblemDocument)))]
+pub(crate) async fn take_sample_back(
+    State(state): State<AppState>,
+    Id(id): Id,
+    write: DeviceWrite,
+    Body(said): Body<TakeBack>,
+) -> Result<Json<Attempt>, ApiError> {
+    state
+        .write(
+            write,
+            move |writer, _, at| {
+                ApiError::unless_empty(said.check())?;
+                Ok(writer.take_sample_back(id, &TakenBack { at, said })?.id)
+            },
+            |reader, _, id| Ok(Json(reader.attempt(id)?)),
+        )
+        .await
+}
+
+/// Takes an incident back: it stays, with who and why. Answers with all incidents of its lesson.
+#[utoipa::path(post, operation_id = "class_take_incident_back", path = "/api/incidents/{id}/take-back", tag = "class", params(("id" = i64, Path)), request_body = TakeBack,
+    responses((status = 200, body = Vec<Incident>), (status = "4XX", body = crate::ProblemDocument)))]
+pub(crate) async fn take_incident_back(
+    State(state): State<AppState>,
+    Id(id): Id,
+    write: DeviceWrite,
+    Body(said): Body<TakeBack>,
+) -> Result<Json<Vec<Incident>>, ApiError> {
+    state
+        .write(
+            write,
+            move |writer, _, at| {
+                ApiError::unless_empty(said.check())?;
+                Ok(writer.take_incident_back(id, &TakenBack { at, said })?)
+            },
+            |reader, _, lesson| Ok(Json(incidents_of(reader, lesson)?)),
+        )
+        .await
+}
+
+fn incidents_of(reader: &Reader<'_>, lesson: i64) -> Result<Vec<Incident>, ApiError> {
+    let all = reader.incidents(reader.lesson(lesson)?.course_id)?;
+    Ok(all.into_iter().filter(|incident| incident.lesson_id == lesson).collect())
 }

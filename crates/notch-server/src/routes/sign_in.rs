@@ -1,6 +1,9 @@
 //! Signing in and out.
 
-use axum::extract::State;
+use std::net::SocketAddr;
+
+use axum::Extension;
+use axum::extract::{ConnectInfo, State};
 use axum::http::{HeaderMap, StatusCode, header};
 use axum::response::{AppendHeaders, IntoResponse};
 use serde::Deserialize;
@@ -9,7 +12,8 @@ use utoipa::ToSchema;
 use crate::auth::passphrase_hash;
 use crate::error::ApiError;
 use crate::extract::Body;
-use crate::state::{AppState, blocking};
+use crate::passphrase::Caller;
+use crate::state::AppState;
 
 /// What signs an instructor in.
 #[derive(Deserialize, ToSchema)]
@@ -18,16 +22,21 @@ pub(crate) struct SignIn {
     passphrase: String,
 }
 
-/// Signs this browser in; at most six tries a minute.
+/// Signs this browser in. Tries of one caller stand in line, and wait longer after each wrong one.
 #[utoipa::path(post, operation_id = "sign_in", path = "/api/sign-in", tag = "sign-in", request_body = SignIn,
     responses((status = 204), (status = "4XX", body = crate::ProblemDocument)))]
-pub(crate) async fn sign_in(State(state): State<AppState>, Body(body): Body<SignIn>) -> Result<impl IntoResponse, ApiError> {
+pub(crate) async fn sign_in(
+    State(state): State<AppState>,
+    connection: Option<Extension<ConnectInfo<SocketAddr>>>,
+    headers: HeaderMap,
+    Body(body): Body<SignIn>,
+) -> Result<impl IntoResponse, ApiError> {
     let Some(hash) = passphrase_hash(&state).await? else {
         return Err(ApiError::Conflict("no passphrase was set, so there is nothing to sign in to".to_owned()));
     };
-    let sign_ins = state.sign_ins.clone();
-    let cookie = blocking(move || sign_ins.sign_in(&body.passphrase, &hash)).await?;
-    Ok((StatusCode::NO_CONTENT, AppendHeaders([(header::SET_COOKIE, cookie)])))
+    let caller = Caller::of(&headers, connection.map(|Extension(ConnectInfo(address))| address.ip()));
+    let cookies = state.sign_ins.sign_in(caller, body.passphrase, hash).await?;
+    Ok((StatusCode::NO_CONTENT, AppendHeaders(cookies.map(|cookie| (header::SET_COOKIE, cookie)))))
 }
 
 /// Signs this browser out.

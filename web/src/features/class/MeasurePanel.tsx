@@ -1,11 +1,13 @@
 import { Button, SegmentedControl, Textarea } from '@mantine/core';
-import { useDebouncedValue, useHotkeys } from '@mantine/hooks';
+import { useDebouncedValue, useHotkeys, useLocalStorage } from '@mantine/hooks';
 import { useRef, useState } from 'react';
 import type { Api } from '../../api/client';
 import { ApiProblem } from '../../api/client';
-import { useJudge } from '../../api/queries';
+import { useTakeSampleBack } from '../../api/evidence';
+import { useJudge, useZone } from '../../api/queries';
 import { Mark } from '../../shared/mark';
 import { Trouble } from '../../shared/State';
+import { TakeBack, TakenBack } from '../../shared/TakeBack';
 import { useKeepSample } from './changes';
 import styles from './Class.module.css';
 import { VerdictView } from './VerdictView';
@@ -21,21 +23,54 @@ export function MeasurePanel({
   exercise: Api['ClassExercise'];
 }) {
   const attempt = [...station.attempts].reverse().find((each) => each.exercise_id === exercise.id);
+  return <Measuring key={attempt?.id} station={station} exercise={exercise} attempt={attempt} />;
+}
+
+/**
+ * Pieces that were typed and not saved yet. They stay on the device through a look at another student and a
+ * new start of the page, until they are saved or thrown away.
+ */
+function useTyped(attempt: Api['Attempt'] | undefined) {
+  const key = `yard-notch-pieces ${attempt ? `${attempt.id} ${attempt.started_at}` : 'none'}`;
+  const [text, setText] = useLocalStorage({
+    key,
+    defaultValue: '',
+    getInitialValueInEffect: false,
+    serialize: String,
+    deserialize: (kept) => kept ?? '',
+  });
+  // Lines that were typed while the others were being saved stay. By then another student may be looked at.
+  const drop = (saved: string) => {
+    const now = localStorage.getItem(key) ?? '';
+    const rest = now.startsWith(saved) ? now.slice(saved.length).replace(/^\s+/, '') : now;
+    localStorage.setItem(key, rest);
+    setText(rest);
+  };
+  return [attempt ? text : '', setText, drop] as const;
+}
+
+interface MeasuringProps {
+  station: Api['Station'];
+  exercise: Api['ClassExercise'];
+  attempt: Api['Attempt'] | undefined;
+}
+
+function Measuring({ station, exercise, attempt }: MeasuringProps) {
   const field = useRef<HTMLTextAreaElement>(null);
-  const [text, setText] = useState('');
+  const [text, setText, drop] = useTyped(attempt);
   const [custom, setCustom] = useState<Custom>('blind_ten');
   const [typed] = useDebouncedValue(text, 40);
   const judged = useJudge(attempt?.id, { custom, text: typed });
   useHotkeys([['m', () => field.current?.focus()]]);
-  const keep = useKeepSample(() => setText(''));
+  const keep = useKeepSample(drop);
   const problem = [keep.error, text.trim() ? judged.error : null].find(
     (error) => error instanceof ApiProblem,
   );
   const wrong = problem instanceof ApiProblem ? (problem.at('/text') ?? problem.message) : undefined;
-  const kept = attempt?.samples.at(-1);
+  const zone = useZone(station.student.course_id);
   const fresh = text.trim() && judged.data && !judged.error ? judged.data : undefined;
   const submit = () => {
-    if (attempt && text.trim()) keep.mutate({ id: attempt.id, body: { custom, text } });
+    if (attempt && text.trim() && !keep.isPending) keep.mutate({ id: attempt.id, body: { custom, text } });
   };
   return (
     <section className={`card ${styles.measure}`} aria-label="Measured pieces">
@@ -86,35 +121,49 @@ export function MeasurePanel({
         )}
         {keep.error && !wrong && <Trouble error={keep.error} />}
       </div>
-      <Shown fresh={fresh?.verdict} kept={kept?.verdict} ready={attempt !== undefined} />
+      <Shown fresh={fresh?.verdict} attempt={attempt} zone={zone} />
     </section>
   );
 }
 
 interface ShownProps {
   fresh: Api['Verdict'] | undefined;
-  kept: Api['Verdict'] | undefined;
-  ready: boolean;
+  attempt: Api['Attempt'] | undefined;
+  zone: string;
 }
 
 /** The verdict of what is typed, or else of what was kept last. */
-function Shown({ fresh, kept, ready }: ShownProps) {
+function Shown({ fresh, attempt, zone }: ShownProps) {
+  const takeBack = useTakeSampleBack();
+  const kept = attempt?.samples.at(-1);
   return (
-    <div aria-live="polite">
+    <div aria-live="polite" className="tight">
       {fresh ? (
         <VerdictView verdict={fresh} />
       ) : kept ? (
         <>
           <p className="quiet">Kept from the last attempt:</p>
-          <VerdictView verdict={kept} />
+          <VerdictView verdict={kept.verdict} />
+          <TakeBack
+            key={kept.id}
+            what="this sample"
+            pending={takeBack.isPending}
+            onTakeBack={(said, told) => takeBack.mutate({ id: kept.id, said }, told)}
+          />
         </>
       ) : (
-        ready && (
+        attempt && (
           <p className="quiet">
             Millimetres, or inches as 1/8. Paste a column from a spreadsheet. The verdict follows while you
             type.
           </p>
         )
+      )}
+      {attempt?.taken_back?.map(
+        (sample) =>
+          sample.taken_back && (
+            <TakenBack key={sample.id} taken={sample.taken_back} zone={zone} what="A sample was" />
+          ),
       )}
     </div>
   );

@@ -47,17 +47,15 @@ export function useMark(attempt: Api['Attempt']) {
 }
 
 /** Keeps measured pieces of an attempt. */
-export function useKeepSample(onKept: () => void) {
+export function useKeepSample(onKept: (text: string) => void) {
   const client = useQueryClient();
   return useChange(
     'attempt',
-    ({ id, body }: { id: number; body: { custom: Api['SampleCustom']; text: string } }) =>
-      answer(api.POST('/api/attempts/{id}/samples', { params: { path: { id } }, body })),
-    {
-      onSuccess: (marked) => {
-        client.setQueryData(keys.attemptVersion(marked.id), marked.version);
-        onKept();
-      },
+    async ({ id, body }: { id: number; body: { custom: Api['SampleCustom']; text: string } }) => {
+      const marked = await answer(api.POST('/api/attempts/{id}/samples', { params: { path: { id } }, body }));
+      client.setQueryData(keys.attemptVersion(marked.id), marked.version);
+      onKept(body.text);
+      return marked;
     },
   );
 }

@@ -4,7 +4,9 @@ import { lazy, Suspense } from 'react';
 import { Link, NavLink, Outlet, useLocation, useNavigate, useParams } from 'react-router';
 import type { Api } from '../../api/client';
 import { useAbout, useCourse, useCourses } from '../../api/queries';
+import { useSlow } from '../../api/waiting';
 import { useUnit } from '../../shared/format';
+import { Boundary } from '../../shared/Boundary';
 import { Failed, Loading } from '../../shared/State';
 import { CourseRule } from './CourseRule';
 import styles from './Frame.module.css';
@@ -43,6 +45,8 @@ function toPlace(courseId: number, place: Place, lesson: Api['LessonPlace'] | un
 export function Frame() {
   const { courseId, course, lesson } = useHere();
   const navigate = useNavigate();
+  const { pathname } = useLocation();
+  const slow = useSlow();
   const [finding, find] = useDisclosure();
   const [keysShown, keys] = useDisclosure();
   const [unit, setUnit] = useUnit();
@@ -77,10 +81,17 @@ export function Frame() {
         </NavLink>
       </nav>
       <div className={styles.work} id="place" tabIndex={-1}>
-        <Suspense fallback={<Loading />}>
-          <Outlet />
-        </Suspense>
+        <Boundary at={pathname}>
+          <Suspense fallback={<Loading />}>
+            <Outlet />
+          </Suspense>
+        </Boundary>
       </div>
+      {slow && (
+        <p className={`chip ${styles.slow}`} data-kind="todo" role="status">
+          The program is slow to answer. What you typed is kept.
+        </p>
+      )}
       <Suspense fallback={null}>
         {finding && <Find view={course.data} close={find.close} />}
         {keysShown && <Keys close={keys.close} />}

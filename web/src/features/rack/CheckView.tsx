@@ -1,5 +1,4 @@
 import { Button, TextInput } from '@mantine/core';
-import { useLocalStorage } from '@mantine/hooks';
 import { Link } from 'react-router';
 import type { Api } from '../../api/client';
 import { ApiProblem } from '../../api/client';
@@ -9,6 +8,7 @@ import { civil, day, hour } from '../../shared/format';
 import { Mark } from '../../shared/mark';
 import { Failed, Loading, Trouble } from '../../shared/State';
 import { useTick } from './changes';
+import { useWho } from '../../shared/who';
 import styles from './Rack.module.css';
 
 const PARTS: Record<Api['CheckPart'], string> = {
@@ -24,9 +24,6 @@ interface Props {
   lessonId: number | undefined;
   tabs: React.ReactNode;
 }
-
-/** Who ticks and counts: kept on this machine, so that it is typed once. */
-export const useWho = () => useLocalStorage<string>({ key: 'yard-notch-who', defaultValue: '' });
 
 /** The morning of the class: knives, edges, boards, food, first aid, each line ticked with who and when. */
 export function CheckView({ courseId, lessonId, tabs }: Props) {

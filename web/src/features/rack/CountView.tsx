@@ -8,7 +8,7 @@ import { Dock, Reason } from '../../shared/dock';
 import { civil, day, hour } from '../../shared/format';
 import { Mark } from '../../shared/mark';
 import { Failed, Loading, Trouble } from '../../shared/State';
-import { useWho } from './CheckView';
+import { useWho } from '../../shared/who';
 import { useCloseClass, useCountKnives } from './changes';
 import styles from './Rack.module.css';
 

@@ -9,6 +9,8 @@ import type { MarkKind } from '../../shared/mark';
 import { Failed, Loading, Trouble } from '../../shared/State';
 import { Said, useSaid } from '../../shared/Said';
 import { Trend } from './Trend';
+import { useTakeIncidentBack } from '../../api/evidence';
+import { TakeBack, TakenBack } from '../../shared/TakeBack';
 import styles from './Yard.module.css';
 
 const markOf: Record<Api['NotchState']['kind'], MarkKind> = { open: 'todo', cut: 'held', lapsed: 'lapsed' };
@@ -71,17 +73,34 @@ export function StudentDock({ courseId, id }: { courseId: number; id: number }) 
         ))}
       </Tabs>
       {view.incidents.map((incident) => (
-        <p key={incident.id} className="row" style={{ flexWrap: 'nowrap', alignItems: 'flex-start' }}>
-          <Mark kind="caution" label />
-          <span>
-            <strong>
-              {incident.kind === 'nick' ? 'Nick' : 'Near-miss'}, {day(civil(incident.happened_at, zone))}.
-            </strong>{' '}
-            {incident.words}
-          </span>
-        </p>
+        <IncidentLine key={incident.id} incident={incident} zone={zone} />
       ))}
     </Dock>
+  );
+}
+
+function IncidentLine({ incident, zone }: { incident: Api['Incident']; zone: string }) {
+  const takeBack = useTakeIncidentBack();
+  const kind = incident.kind === 'nick' ? 'Nick' : 'Near-miss';
+  if (incident.taken_back)
+    return <TakenBack taken={incident.taken_back} zone={zone} what={`${kind} “${incident.words}”`} />;
+  return (
+    <div className="tight">
+      <p className="row" style={{ flexWrap: 'nowrap', alignItems: 'flex-start' }}>
+        <Mark kind="caution" label />
+        <span>
+          <strong>
+            {kind}, {day(civil(incident.happened_at, zone))}.
+          </strong>{' '}
+          {incident.words}
+        </span>
+      </p>
+      <TakeBack
+        what={`${kind.toLowerCase()} of ${day(civil(incident.happened_at, zone))}`}
+        pending={takeBack.isPending}
+        onTakeBack={(said, told) => takeBack.mutate({ id: incident.id, said }, told)}
+      />
+    </div>
   );
 }
 
