@@ -1,16 +1,6 @@
 //! The fitting rules and the advice built on them.
 
-#![allow(
-    clippy::unwrap_used,
-    clippy::expect_used,
-    clippy::panic,
-    missing_docs,
-    reason = "a helper that cannot go on fails its test"
-)]
-
-mod common;
-
-use common::{CATALOGUE, course, mm, rack, student};
+use crate::common::{CATALOGUE, course, mm, rack, student};
 use notch_core::Problem;
 use notch_core::at_hand::{AtHand, Hands};
 use notch_core::catalogue::{AngleRange, BoardMaterial, Doctrines, Edge, Grip, Hold, IndexOnSpine, Motion, ProduceSize, Third};

@@ -1,16 +1,6 @@
 //! Whom an allergy is about is data: no name is looked for in a sentence.
 
-#![allow(
-    clippy::unwrap_used,
-    clippy::expect_used,
-    clippy::panic,
-    missing_docs,
-    reason = "a helper that cannot go on fails its test"
-)]
-
-mod common;
-
-use common::{CATALOGUE, course, rack, student};
+use crate::common::{CATALOGUE, course, rack, student};
 use jiff::civil::date;
 use notch_core::at_hand::AtHand;
 use notch_core::lesson::first_segments;

@@ -1,13 +1,5 @@
 //! The Bench: flat first against squared, errors carried through the chain, the onion chosen.
 
-#![allow(
-    clippy::unwrap_used,
-    clippy::expect_used,
-    clippy::panic,
-    missing_docs,
-    reason = "a helper that cannot go on fails its test"
-)]
-
 use std::sync::LazyLock;
 
 use notch_core::carry::{CarriedCut, CutErrors, carry};

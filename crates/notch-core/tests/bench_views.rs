@@ -1,16 +1,6 @@
 //! What the Bench shows, over every food and cut of the catalogue.
 
-#![allow(
-    clippy::unwrap_used,
-    clippy::expect_used,
-    clippy::panic,
-    missing_docs,
-    reason = "a helper that cannot go on fails its test"
-)]
-
-mod common;
-
-use common::{CATALOGUE, course, mm, rack, student};
+use crate::common::{CATALOGUE, course, mm, rack, student};
 use notch_core::Problem;
 use notch_core::at_hand::AtHand;
 use notch_core::carry::CutErrors;

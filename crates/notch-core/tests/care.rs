@@ -1,13 +1,5 @@
 //! Wear, what is due, and what deeds say of an edge.
 
-#![allow(
-    clippy::unwrap_used,
-    clippy::expect_used,
-    clippy::panic,
-    missing_docs,
-    reason = "a helper that cannot go on fails its test"
-)]
-
 use std::sync::LazyLock;
 
 use jiff::civil::date;

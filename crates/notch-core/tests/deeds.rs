@@ -1,16 +1,6 @@
 //! What may be written down of a knife, and what is said of it.
 
-#![allow(
-    clippy::unwrap_used,
-    clippy::expect_used,
-    clippy::panic,
-    missing_docs,
-    reason = "a helper that cannot go on fails its test"
-)]
-
-mod common;
-
-use common::CATALOGUE;
+use crate::common::CATALOGUE;
 use jiff::civil::{Date, date};
 use notch_core::care::{CareDeed, CareFields, CareHistory, DueKind, Wear, due, wear};
 use notch_core::catalogue::{Doctrines, Habit, KnifeType, PullThrough, SteelOrStone};
@@ -154,8 +144,8 @@ fn deeds_are_told_in_words() {
 
 #[test]
 fn what_is_due_is_told_in_the_order_in_which_it_matters() {
-    let knife = |edge_state| KnifeFields { edge_state, ..common::rack()[0].fields.clone() };
-    let kind = kind(&common::rack()[0].fields.knife_type);
+    let knife = |edge_state| KnifeFields { edge_state, ..crate::common::rack()[0].fields.clone() };
+    let kind = kind(&crate::common::rack()[0].fields.knife_type);
     let worn = CareHistory {
         used_from: Some(date(2026, 9, 1)),
         wear: Wear { board_minutes: 500.0, habit_minutes: 40.0 },
@@ -180,7 +170,7 @@ fn what_is_due_is_told_in_the_order_in_which_it_matters() {
 
 #[test]
 fn what_was_done_today_is_not_asked_for_again() {
-    let knife = common::rack()[0].fields.clone();
+    let knife = crate::common::rack()[0].fields.clone();
     let kind = kind(&knife.knife_type);
     let due_with = |history: &CareHistory, class_today| {
         let found = due(&CATALOGUE, (kind, &knife), history, &Doctrines::default(), TODAY, class_today);

@@ -1,18 +1,8 @@
 //! Whether a student may use a knife: one answer for Plan, Class, Playbook and Rack.
 
-#![allow(
-    clippy::unwrap_used,
-    clippy::expect_used,
-    clippy::panic,
-    missing_docs,
-    reason = "a helper that cannot go on fails its test"
-)]
-
-mod common;
-
 use std::collections::BTreeSet;
 
-use common::{CATALOGUE, course, mm, rack, student};
+use crate::common::{CATALOGUE, course, mm, rack, student};
 use notch_core::at_hand::AtHand;
 use notch_core::catalogue::KnifeType;
 use notch_core::eligibility::{Barrier, Holder, barriers, dull_barrier};

@@ -1,19 +1,9 @@
 //! The class as it runs, the sheet before it, and the count after it.
 
-#![allow(
-    clippy::unwrap_used,
-    clippy::expect_used,
-    clippy::panic,
-    missing_docs,
-    reason = "a helper that cannot go on fails its test"
-)]
-
-mod common;
-
 use std::collections::BTreeMap;
 
-use common::attempts::{attempt, stopped};
-use common::{CATALOGUE, course, rack, student};
+use crate::common::attempts::{attempt, stopped};
+use crate::common::{CATALOGUE, course, rack, student};
 use jiff::civil::{Date, date};
 use notch_core::at_hand::AtHand;
 use notch_core::care::CareHistory;

@@ -1,17 +1,7 @@
 //! What an attempt gives as evidence, and what it does not.
 
-#![allow(
-    clippy::unwrap_used,
-    clippy::expect_used,
-    clippy::panic,
-    missing_docs,
-    reason = "a helper that cannot go on fails its test"
-)]
-
-mod common;
-
-use common::attempts::{attempt, blind, sample, stopped};
-use common::{CATALOGUE, mm};
+use crate::common::attempts::{attempt, blind, sample, stopped};
+use crate::common::{CATALOGUE, mm};
 use notch_core::catalogue::Strand;
 use notch_core::measure::{MeasuredPiece, SampleCustom, judge};
 use notch_core::progress::{AttemptEvidence, evidence_of, pieces_as_evidence};

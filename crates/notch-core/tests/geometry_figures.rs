@@ -1,13 +1,5 @@
 //! The geometry against worked figures that were computed by two independent methods.
 
-#![allow(
-    clippy::unwrap_used,
-    clippy::expect_used,
-    clippy::panic,
-    missing_docs,
-    reason = "a helper that cannot go on fails its test"
-)]
-
 use notch_core::geometry::{Chain, Piece, flat_first, sheet, squared_cylinder, squared_ellipsoid, squared_frustum, strokes};
 use notch_core::measure::{Pile, best_share, binomial, unseen_share, wilson_lower};
 use notch_core::units::Millimetres;

@@ -1,13 +1,5 @@
 //! Cored balls, wedges, turned pieces, mince, rolled leaves, peel: by counting another way, and their laws.
 
-#![allow(
-    clippy::unwrap_used,
-    clippy::expect_used,
-    clippy::panic,
-    missing_docs,
-    reason = "a helper that cannot go on fails its test"
-)]
-
 use std::f64::consts::PI;
 use std::sync::LazyLock;
 

@@ -1,13 +1,5 @@
 //! The smallest kit against trying every kit.
 
-#![allow(
-    clippy::unwrap_used,
-    clippy::expect_used,
-    clippy::panic,
-    missing_docs,
-    reason = "a helper that cannot go on fails its test"
-)]
-
 use notch_core::kit::{Kit, KitError, KitGoal, KitJob, KitKnife, smallest_kit};
 use proptest::prelude::*;
 

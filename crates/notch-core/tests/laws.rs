@@ -1,13 +1,5 @@
 //! Laws of the computations, on inputs that nobody chose.
 
-#![allow(
-    clippy::unwrap_used,
-    clippy::expect_used,
-    clippy::panic,
-    missing_docs,
-    reason = "a helper that cannot go on fails its test"
-)]
-
 use notch_core::catalogue::{Catalogue, Strand};
 use notch_core::geometry::{Chain, Piece, squared_cylinder, squared_ellipsoid, squared_frustum, strokes, work_food};
 use notch_core::lesson::{PlannedSegment, lay_out};

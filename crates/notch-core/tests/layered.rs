@@ -1,21 +1,11 @@
 //! Sticks of layered cylinders: figures by hand, and the laws of counting.
 
-#![allow(
-    clippy::unwrap_used,
-    clippy::expect_used,
-    clippy::panic,
-    missing_docs,
-    reason = "a helper that cannot go on fails its test"
-)]
-
 use std::f64::consts::PI;
 
-use common::{CATALOGUE, mm};
+use crate::common::{CATALOGUE, mm};
 use notch_core::catalogue::{Food, Shape, Target, TargetSize};
 use notch_core::geometry::{NoCount, WorkedFood, work_food};
 use proptest::prelude::*;
-
-mod common;
 
 fn leek(diameter: f64, length: f64, layers: u8, trim: f64) -> Food {
     let shape = Shape::LayeredCylinder { diameter: mm(diameter), length: mm(length), layers };

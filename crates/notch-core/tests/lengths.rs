@@ -1,13 +1,5 @@
 //! Lengths as they are typed and written: the same table that the front end is tested with.
 
-#![allow(
-    clippy::unwrap_used,
-    clippy::expect_used,
-    clippy::panic,
-    missing_docs,
-    reason = "a helper that cannot go on fails its test"
-)]
-
 use notch_core::units::{Millimetres, parse_length};
 use serde_json::Value;
 

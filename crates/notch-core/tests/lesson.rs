@@ -1,16 +1,6 @@
 //! A lesson on its rule of minutes, and what an exercise takes.
 
-#![allow(
-    clippy::unwrap_used,
-    clippy::expect_used,
-    clippy::panic,
-    missing_docs,
-    reason = "a helper that cannot go on fails its test"
-)]
-
-mod common;
-
-use common::CATALOGUE;
+use crate::common::CATALOGUE;
 use notch_core::catalogue::SegmentKind;
 use notch_core::geometry::Way;
 use notch_core::lesson::{

@@ -1,13 +1,5 @@
 //! What a sample shows, case by case.
 
-#![allow(
-    clippy::unwrap_used,
-    clippy::expect_used,
-    clippy::panic,
-    missing_docs,
-    reason = "a helper that cannot go on fails its test"
-)]
-
 use notch_core::catalogue::{Catalogue, Dimension};
 use notch_core::measure::{Cause, Causes, MeasuredPiece, SampleCustom, Verdict, causes, judge, parse_pieces};
 use notch_core::units::Millimetres;

@@ -1,16 +1,6 @@
 //! What comes next for a student, over all strands.
 
-#![allow(
-    clippy::unwrap_used,
-    clippy::expect_used,
-    clippy::panic,
-    missing_docs,
-    reason = "a helper that cannot go on fails its test"
-)]
-
-mod common;
-
-use common::CATALOGUE;
+use crate::common::CATALOGUE;
 use jiff::ToSpan;
 use jiff::civil::{Date, date};
 use notch_core::catalogue::Strand;

@@ -1,16 +1,6 @@
 //! Which knife is meant, and what is proposed for a cut: the same wherever it is asked.
 
-#![allow(
-    clippy::unwrap_used,
-    clippy::expect_used,
-    clippy::panic,
-    missing_docs,
-    reason = "a helper that cannot go on fails its test"
-)]
-
-mod common;
-
-use common::{CATALOGUE, course, rack};
+use crate::common::{CATALOGUE, course, rack};
 use notch_core::at_hand::AtHand;
 use notch_core::fitting::{Candidate, Fixed, Job, KnifeSource, propose, suggest};
 use notch_core::people::AgeBand;

@@ -1,13 +1,5 @@
 //! The onion against worked figures, and its laws.
 
-#![allow(
-    clippy::unwrap_used,
-    clippy::expect_used,
-    clippy::panic,
-    missing_docs,
-    reason = "a helper that cannot go on fails its test"
-)]
-
 use notch_core::onion::{Cuts, Figures, Method, OnionError, cell_section, half_ball, half_cylinder};
 use notch_core::units::Millimetres;
 use proptest::prelude::*;

@@ -1,13 +1,5 @@
 //! Notches, lapses and next steps, case by case.
 
-#![allow(
-    clippy::unwrap_used,
-    clippy::expect_used,
-    clippy::panic,
-    missing_docs,
-    reason = "a helper that cannot go on fails its test"
-)]
-
 use jiff::civil::{Date, date};
 use notch_core::catalogue::{Catalogue, NotchKind, Strand};
 use notch_core::progress::{AttemptEvidence, Cleared, NextKind, NotchState, PieceEvidence, Standing, StandingInput, standing};

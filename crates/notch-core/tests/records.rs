@@ -1,16 +1,6 @@
 //! What a school may keep: every field with its range, told by the name on the screen.
 
-#![allow(
-    clippy::unwrap_used,
-    clippy::expect_used,
-    clippy::panic,
-    missing_docs,
-    reason = "a helper that cannot go on fails its test"
-)]
-
-mod common;
-
-use common::{CATALOGUE, course, mm, rack, student};
+use crate::common::{CATALOGUE, course, mm, rack, student};
 use notch_core::Problem;
 use notch_core::catalogue::{BoardMaterial, Grip, Hold, Motion, ProduceSize, Third};
 use notch_core::geometry::Way;

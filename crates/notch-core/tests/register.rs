@@ -1,13 +1,5 @@
 //! The rack as a table, numbers as they are called out, and sizes of the school's own.
 
-#![allow(
-    clippy::unwrap_used,
-    clippy::expect_used,
-    clippy::panic,
-    missing_docs,
-    reason = "a helper that cannot go on fails its test"
-)]
-
 use std::collections::BTreeSet;
 use std::sync::LazyLock;
 

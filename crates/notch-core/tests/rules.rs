@@ -1,18 +1,8 @@
 //! Each fitting rule by itself: a case in which it speaks, and what it says.
 
-#![allow(
-    clippy::unwrap_used,
-    clippy::expect_used,
-    clippy::panic,
-    missing_docs,
-    reason = "a helper that cannot go on fails its test"
-)]
-
-mod common;
-
 use std::collections::BTreeSet;
 
-use common::scene::{Scene, scene};
+use crate::common::scene::{Scene, scene};
 use notch_core::at_hand::Hands;
 use notch_core::catalogue::{
     BeginnerBlade, BoardMaterial, Doctrines, FingerGap, GarlicDoctrine, Grip, GripDoctrine, Hold, IndexOnSpine, Motion,

@@ -1,19 +1,9 @@
 //! What is said to people, as they read it: a file for each area, to be read through by somebody who
 //! teaches. A sentence that changes shows here. Taken over with `INSTA_UPDATE=always cargo test --test said`.
 
-#![allow(
-    clippy::unwrap_used,
-    clippy::expect_used,
-    clippy::panic,
-    missing_docs,
-    reason = "a helper that cannot go on fails its test"
-)]
-
-mod common;
-
 use std::fmt::Write;
 
-use common::{CATALOGUE, course, mm, rack, student};
+use crate::common::{CATALOGUE, course, mm, rack, student};
 use jiff::civil::date;
 use notch_core::at_hand::AtHand;
 use notch_core::care::{CareHistory, due};

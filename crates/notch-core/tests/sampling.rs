@@ -1,13 +1,5 @@
 //! What the way of sampling does to a share: laws, and a trial with a seed.
 
-#![allow(
-    clippy::unwrap_used,
-    clippy::expect_used,
-    clippy::panic,
-    missing_docs,
-    reason = "a helper that cannot go on fails its test"
-)]
-
 use notch_core::catalogue::Catalogue;
 use notch_core::measure::{Pile, SampleCustom, best_share, binomial, judge, parse_pieces, unseen_share};
 use proptest::prelude::*;

@@ -1,21 +1,11 @@
 //! The drawn section: pieces inside the outline, as many as are counted, never over each other.
 
-#![allow(
-    clippy::unwrap_used,
-    clippy::expect_used,
-    clippy::panic,
-    missing_docs,
-    reason = "a helper that cannot go on fails its test"
-)]
-
-use common::CATALOGUE;
+use crate::common::CATALOGUE;
 use notch_core::catalogue::{CutFamily, Food, Shape, Target, TargetSize};
 use notch_core::drawing::{FoodOutline, PieceGrid, SectionDrawing, flat_first_section, food_section, solid};
 use notch_core::geometry::{work_flat_first, work_food};
 use notch_core::units::Millimetres;
 use proptest::prelude::*;
-
-mod common;
 
 fn target(t: f64, w: f64, l: f64) -> Target {
     let exact = |size: f64| Some(TargetSize::Exact { size: Millimetres::new(size).unwrap() });

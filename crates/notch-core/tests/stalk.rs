@@ -1,24 +1,14 @@
 //! Curved stalks: figures by hand, every corner inside the wall, and the laws of counting.
 
-#![allow(
-    clippy::unwrap_used,
-    clippy::expect_used,
-    clippy::panic,
-    missing_docs,
-    reason = "a helper that cannot go on fails its test"
-)]
-
 use std::f64::consts::PI;
 
-use common::{CATALOGUE, course, mm, rack, student};
+use crate::common::{CATALOGUE, course, mm, rack, student};
 use notch_core::at_hand::AtHand;
 use notch_core::catalogue::Shape;
 use notch_core::geometry::{Piece, SquaredStalk, squared_stalk, stalk_volume};
 use notch_core::people::{AgeBand, Hand};
 use notch_core::views::{BenchQuestion, BenchView, bench_view};
 use proptest::prelude::*;
-
-mod common;
 
 fn stalk(width: f64, wall: f64, length: f64, [t, w, l]: [f64; 3]) -> SquaredStalk {
     squared_stalk(mm(width), mm(wall), mm(length), Piece::of(t, w, l).unwrap())

@@ -1,20 +1,10 @@
 //! The API through the router: what it answers, refuses, and protects.
 
-#![allow(
-    clippy::unwrap_used,
-    clippy::expect_used,
-    clippy::panic,
-    missing_docs,
-    reason = "a helper that cannot go on fails its test"
-)]
-
-mod common;
-
 use std::sync::Arc;
 
+use crate::common::{Server, read};
 use axum::body::Body;
 use axum::http::{Method, Request, StatusCode, header};
-use common::{Server, read};
 use serde_json::{Value, json};
 
 fn carrot(motion: &str, knife: &str, length: u16) -> Value {

@@ -1,18 +1,8 @@
 //! What holds for every route of the program's own description, so that none is forgotten.
 
-#![allow(
-    clippy::unwrap_used,
-    clippy::expect_used,
-    clippy::panic,
-    missing_docs,
-    reason = "a helper that cannot go on fails its test"
-)]
-
-mod common;
-
+use crate::common::{Server, read};
 use axum::body::Body;
 use axum::http::{Method, Request, StatusCode, header};
-use common::{Server, read};
 use serde_json::Value;
 
 /// What can be reached before signing in.

@@ -1,17 +1,7 @@
 //! A school from an empty folder to its first notches, by the API alone.
 
-#![allow(
-    clippy::unwrap_used,
-    clippy::expect_used,
-    clippy::panic,
-    missing_docs,
-    reason = "a helper that cannot go on fails its test"
-)]
-
-mod common;
-
+use crate::common::{Server, words};
 use axum::http::StatusCode;
-use common::{Server, words};
 use serde_json::{Value, json};
 
 fn course() -> Value {

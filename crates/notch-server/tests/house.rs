@@ -1,22 +1,12 @@
 //! What keeps the house in order: own values that no longer fit, time zones, writes that are sent twice, a
 //! second writer of the file, an end with a request still open.
 
-#![allow(
-    clippy::unwrap_used,
-    clippy::expect_used,
-    clippy::panic,
-    missing_docs,
-    reason = "a helper that cannot go on fails its test"
-)]
-
-mod common;
-
 use std::io::Write;
 use std::net::TcpStream;
 use std::time::{Duration, Instant};
 
+use crate::common::{Server, words};
 use axum::http::{Method, StatusCode};
-use common::{Server, words};
 use notch_core::catalogue::Catalogue;
 use notch_server::{AppState, Clock, Settings};
 use notch_store::{DATABASE_FILE, Store};

@@ -1,21 +1,11 @@
 //! Nothing is told no and kept all the same; nobody stalls it; it says what it knows.
 
-#![allow(
-    clippy::unwrap_used,
-    clippy::expect_used,
-    clippy::panic,
-    missing_docs,
-    reason = "a helper that cannot go on fails its test"
-)]
-
-mod common;
-
 use std::time::{Duration, Instant};
 
+use crate::common::{Server, read};
 use axum::body::Body;
 use axum::http::{Method, Request, StatusCode, header};
 use axum::response::Response;
-use common::{Server, read};
 use notch_server::{PASSPHRASE_KEY, hash_passphrase};
 use notch_store::DATABASE_FILE;
 use serde_json::{Value, json};

@@ -1,17 +1,7 @@
 //! The API of the places around the class: rack, care, count, Playbook, own values, Bench.
 
-#![allow(
-    clippy::unwrap_used,
-    clippy::expect_used,
-    clippy::panic,
-    missing_docs,
-    reason = "a helper that cannot go on fails its test"
-)]
-
-mod common;
-
+use crate::common::{Server, words};
 use axum::http::StatusCode;
-use common::{Server, words};
 use serde_json::{Value, json};
 
 #[tokio::test]

@@ -1,20 +1,10 @@
 //! Every route that changes something: sent twice under one id, made from an old version, to a record that
 //! is not there.
 
-#![allow(
-    clippy::unwrap_used,
-    clippy::expect_used,
-    clippy::panic,
-    missing_docs,
-    reason = "a helper that cannot go on fails its test"
-)]
-
-mod common;
-
 use std::collections::BTreeSet;
 
+use crate::common::Server;
 use axum::http::{Method, StatusCode};
-use common::Server;
 use serde_json::{Value, json};
 
 /// A change as it is sent.

@@ -1,16 +1,6 @@
 //! Attempts, care, check sheet and count.
 
-#![allow(
-    clippy::unwrap_used,
-    clippy::expect_used,
-    clippy::panic,
-    missing_docs,
-    reason = "a helper that cannot go on fails its test"
-)]
-
-mod common;
-
-use common::{Tested, at, attempt, filled};
+use crate::common::{Tested, at, attempt, filled};
 use jiff::civil::date;
 use notch_core::care::{CareDeed, CareFields, CareHistory};
 use notch_core::catalogue::{BoardMaterial, Catalogue, Habit, SegmentKind};
@@ -127,9 +117,9 @@ fn a_lesson_takes_the_next_number_of_its_own_course() -> Tested {
     let folder = TempDir::new()?;
     let store = filled(folder.path())?;
     let numbers = store.write::<_, StoreError>(|writer| {
-        let other = writer.add_course(&common::course())?;
-        let first = writer.add_lesson(other.id, &common::lesson(Vec::new()))?;
-        let third = writer.add_lesson(1, &common::lesson(Vec::new()))?;
+        let other = writer.add_course(&crate::common::course())?;
+        let first = writer.add_lesson(other.id, &crate::common::lesson(Vec::new()))?;
+        let third = writer.add_lesson(1, &crate::common::lesson(Vec::new()))?;
         Ok((first.number, third.number))
     })?;
     assert_eq!(numbers, (1, 2));
@@ -142,8 +132,8 @@ fn a_segment_holds_an_exercise_of_its_own_lesson_only() -> Tested {
     let store = filled(folder.path())?;
     let practice = StoredSegment { kind: SegmentKind::Practice, minutes: 20, exercise_id: Some(1) };
     let done = store.write::<(), StoreError>(|writer| {
-        let other = writer.add_lesson(1, &common::lesson(Vec::new()))?;
-        writer.change_lesson(other.id, other.version, &common::lesson(vec![practice.clone()]))?;
+        let other = writer.add_lesson(1, &crate::common::lesson(Vec::new()))?;
+        writer.change_lesson(other.id, other.version, &crate::common::lesson(vec![practice.clone()]))?;
         Ok(())
     });
     assert!(matches!(done, Err(StoreError::NotFound { what: "exercise of this lesson", id: 1 })), "{done:?}");
@@ -156,13 +146,13 @@ fn an_exercise_keeps_its_warnings_and_an_archived_one_is_not_changed() -> Tested
     let folder = TempDir::new()?;
     let store = filled(folder.path())?;
     let kept = [KeptWarning { rule: "length.travel".into(), words: "short of travel".into() }];
-    let changed = store.write::<_, StoreError>(|writer| writer.change_exercise(1, 1, &common::exercise(), &kept))?;
+    let changed = store.write::<_, StoreError>(|writer| writer.change_exercise(1, 1, &crate::common::exercise(), &kept))?;
     assert_eq!((changed.version, changed.kept_warnings.as_slice()), (2, &kept[..]));
-    let stale = store.write::<_, StoreError>(|writer| writer.change_exercise(1, 1, &common::exercise(), &[]));
+    let stale = store.write::<_, StoreError>(|writer| writer.change_exercise(1, 1, &crate::common::exercise(), &[]));
     assert!(matches!(stale, Err(StoreError::Stale { yours: 1, current: 2, .. })));
     store.write::<_, StoreError>(|writer| writer.archive_exercise(1, 2, true))?;
     assert!(store.read(|reader| reader.exercises(1))?.is_empty());
-    let gone = store.write::<_, StoreError>(|writer| writer.change_exercise(1, 3, &common::exercise(), &[]));
+    let gone = store.write::<_, StoreError>(|writer| writer.change_exercise(1, 3, &crate::common::exercise(), &[]));
     assert!(matches!(gone, Err(StoreError::Archived { what: "exercise", id: 1 })));
     assert_eq!(store.read(|reader| reader.attempts_of_student(1))?.len(), 1, "attempts made at it stay");
     store.write::<_, StoreError>(|writer| writer.archive_exercise(1, 3, false))?;
@@ -243,8 +233,8 @@ fn incidents_are_of_their_course_the_latest_first() -> Tested {
     let store = filled(folder.path())?;
     let nick = |words: &str| IncidentFields { student_id: None, kind: IncidentKind::Nick, words: words.into() };
     store.write::<_, StoreError>(|writer| {
-        let other = writer.add_course(&common::course())?;
-        let elsewhere = writer.add_lesson(other.id, &common::lesson(Vec::new()))?;
+        let other = writer.add_course(&crate::common::course())?;
+        let elsewhere = writer.add_lesson(other.id, &crate::common::lesson(Vec::new()))?;
         writer.add_incident(elsewhere.id, at(900), &nick("in another course"))?;
         writer.add_incident(1, at(320), &nick(" a thumb "))?;
         writer.add_incident(1, at(305), &nick("before that"))

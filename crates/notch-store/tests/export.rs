@@ -1,16 +1,6 @@
 //! Out as one document, in whole or not at all.
 
-#![allow(
-    clippy::unwrap_used,
-    clippy::expect_used,
-    clippy::panic,
-    missing_docs,
-    reason = "a helper that cannot go on fails its test"
-)]
-
-mod common;
-
-use common::{Tested, exercise, filled};
+use crate::common::{Tested, exercise, filled};
 use notch_core::records::{ExerciseFields, Making};
 use notch_store::{Store, schema_version};
 use tempfile::TempDir;

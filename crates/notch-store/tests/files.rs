@@ -1,16 +1,6 @@
 //! Files that are damaged, newer, served twice or changed by another program.
 
-#![allow(
-    clippy::unwrap_used,
-    clippy::expect_used,
-    clippy::panic,
-    missing_docs,
-    reason = "a helper that cannot go on fails its test"
-)]
-
-mod common;
-
-use common::{Tested, filled};
+use crate::common::{Tested, filled};
 use notch_store::{DATABASE_FILE, ServingLock, Store, StoreError, schema_version};
 use std::fs;
 use tempfile::TempDir;

@@ -1,16 +1,6 @@
 //! What is kept, refused and rolled back.
 
-#![allow(
-    clippy::unwrap_used,
-    clippy::expect_used,
-    clippy::panic,
-    missing_docs,
-    reason = "a helper that cannot go on fails its test"
-)]
-
-mod common;
-
-use common::{Tested, at, course, filled, knife, student};
+use crate::common::{Tested, at, course, filled, knife, student};
 use notch_core::records::{CourseFields, KnifeFields, StudentFields};
 use notch_core::units::Millimetres;
 use notch_store::{Store, StoreError};

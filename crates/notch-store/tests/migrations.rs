@@ -1,16 +1,6 @@
 //! Schools of earlier schemas.
 
-#![allow(
-    clippy::unwrap_used,
-    clippy::expect_used,
-    clippy::panic,
-    missing_docs,
-    reason = "a helper that cannot go on fails its test"
-)]
-
-mod common;
-
-use common::Tested;
+use crate::common::Tested;
 use notch_core::catalogue::{BoardMaterial, IndexOnSpine, TowardsSelf};
 use notch_core::own::OwnKind;
 use notch_core::records::Bolster;

@@ -1,16 +1,6 @@
 //! Own values, settings and what devices wrote.
 
-#![allow(
-    clippy::unwrap_used,
-    clippy::expect_used,
-    clippy::panic,
-    missing_docs,
-    reason = "a helper that cannot go on fails its test"
-)]
-
-mod common;
-
-use common::{Tested, filled};
+use crate::common::{Tested, filled};
 use notch_core::own::{OwnKind, OwnValue};
 use notch_store::{DATABASE_FILE, StoreError};
 use tempfile::TempDir;

@@ -1,0 +1,40 @@
+//! All tests of this crate beside those within its files: one program, linked once.
+
+#![allow(
+    clippy::unwrap_used,
+    clippy::expect_used,
+    clippy::panic,
+    missing_docs,
+    reason = "a helper that cannot go on fails its test"
+)]
+
+mod common;
+
+mod advice;
+mod allergies;
+mod bench;
+mod bench_views;
+mod care;
+mod deeds;
+mod eligibility;
+mod evening;
+mod evidence;
+mod geometry_figures;
+mod hand_work;
+mod kit;
+mod laws;
+mod layered;
+mod lengths;
+mod lesson;
+mod measuring;
+mod next_step;
+mod one_choice;
+mod onion;
+mod progress;
+mod records;
+mod register;
+mod rules;
+mod said;
+mod sampling;
+mod sections;
+mod stalk;
