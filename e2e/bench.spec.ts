@@ -306,18 +306,17 @@ test('what is dragged is in the address when the hand rests, and nothing piles u
   await page.goto(`${shown.url}/courses/1/bench?view=onion&method=below`);
   const slider = page.getByRole('slider', { name: 'Aim below the board' });
   await slider.focus();
-  let open = 0;
-  let most = 0;
-  page.on('request', (request) => {
-    if (request.url().endsWith('/bench/onion')) most = Math.max(most, ++open);
-  });
-  const done = (request: { url: () => string }) => {
-    if (request.url().endsWith('/bench/onion')) open--;
-  };
-  page.on('requestfinished', done);
-  page.on('requestfailed', done);
   for (let step = 0; step < 25; step++) await page.keyboard.press('ArrowRight');
   await expect(page).toHaveURL(/depth=1.75/);
-  expect(most).toBeLessThanOrEqual(4);
+  // By the browser's own clock: what is told of it to the test comes late on a busy machine.
+  const most = await page.evaluate(() => {
+    const asked = performance
+      .getEntriesByType('resource')
+      .filter((each) => each.name.endsWith('/bench/onion')) as PerformanceResourceTiming[];
+    const open = (at: number) => asked.filter((each) => each.startTime <= at && each.responseEnd > at).length;
+    return { asked: asked.length, open: Math.max(...asked.map((each) => open(each.startTime))) };
+  });
+  expect(most.asked).toBeGreaterThan(0);
+  expect(most.open).toBeLessThanOrEqual(4);
   await page.goBack();
 });

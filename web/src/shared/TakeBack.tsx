@@ -1,23 +1,16 @@
-import { Button, TextInput } from '@mantine/core';
+import { Button } from '@mantine/core';
 import { useDisclosure } from '@mantine/hooks';
+import { Suspense, lazy } from 'react';
 import type { Api } from '../api/client';
-import { useFields } from './fields';
 import { civil, day, hour } from './format';
 import { Mark } from './mark';
-import { Trouble } from './State';
-import { useWho } from './who';
+import type { Taking } from './TakingBack';
 
-type Told = { onError: (error: unknown) => void; onSuccess: () => void };
-
-interface Props {
-  /** This sample, This incident. */
-  what: string;
-  pending: boolean;
-  onTakeBack: (said: Api['TakeBack'], told: Told) => void;
-}
+// A form is loaded when one is asked for: the yard and the class come up without it.
+const TakingBack = lazy(() => import('./TakingBack'));
 
 /** Takes back what was kept by mistake or twice. It stays, with who and why, and counts no more. */
-export function TakeBack({ what, pending, onTakeBack }: Props) {
+export function TakeBack({ what, pending, onTakeBack }: Taking) {
   const [open, { toggle }] = useDisclosure();
   if (!open)
     return (
@@ -25,34 +18,10 @@ export function TakeBack({ what, pending, onTakeBack }: Props) {
         Take back…
       </Button>
     );
-  return <Saying what={what} pending={pending} onTakeBack={onTakeBack} cancel={toggle} />;
-}
-
-function Saying({ what, pending, onTakeBack, cancel }: Props & { cancel: () => void }) {
-  const [known, setWho] = useWho();
-  const { form, trouble, told } = useFields<Api['TakeBack']>({ who: known, why: '' });
   return (
-    <form
-      className="stack"
-      aria-label={`Take back: ${what}`}
-      onSubmit={form.onSubmit((said) => {
-        setWho(said.who);
-        onTakeBack(said, told);
-      })}
-    >
-      <p className="quiet">It stays beside the others, with who and why, and counts no more.</p>
-      <TextInput label="Who takes it back" withAsterisk {...form.getInputProps('who')} />
-      <TextInput label="Why" withAsterisk placeholder="e.g. entered twice" {...form.getInputProps('why')} />
-      <div className="row">
-        <Button type="submit" size="xs" loading={pending}>
-          Take it back
-        </Button>
-        <Button size="xs" variant="default" onClick={cancel}>
-          Leave it
-        </Button>
-      </div>
-      <Trouble error={trouble} />
-    </form>
+    <Suspense fallback={null}>
+      <TakingBack what={what} pending={pending} onTakeBack={onTakeBack} cancel={toggle} />
+    </Suspense>
   );
 }
 
