@@ -284,13 +284,7 @@ impl Writer<'_> {
     /// # Errors
     /// [`StoreError::NotFound`]; [`StoreError::Conflict`] if it was taken back already.
     pub fn take_sample_back(&self, id: i64, taken_back: &TakenBack) -> Result<Attempt, StoreError> {
-        let found = "SELECT attempt_id, taken_back_json IS NOT NULL FROM sample WHERE id = ?1";
-        let found = self.tx.query_row(found, [id], |row| Ok((row.get::<_, i64>(0)?, row.get::<_, bool>(1)?))).optional()?;
-        let (attempt_id, already) = found.ok_or(StoreError::NotFound { what: "sample", id })?;
-        if already {
-            return Err(StoreError::Conflict("this sample was taken back already".to_owned()));
-        }
-        self.tx.execute("UPDATE sample SET taken_back_json = ?2 WHERE id = ?1", params![id, to_json(taken_back)?])?;
+        let attempt_id = self.take_back("sample", "attempt_id", id, taken_back)?;
         self.tx.execute("UPDATE attempt SET version = version + 1 WHERE id = ?1", [attempt_id])?;
         self.attempt(attempt_id)
     }
@@ -300,14 +294,20 @@ impl Writer<'_> {
     /// # Errors
     /// [`StoreError::NotFound`]; [`StoreError::Conflict`] if it was taken back already.
     pub fn take_incident_back(&self, id: i64, taken_back: &TakenBack) -> Result<i64, StoreError> {
-        let found = "SELECT lesson_id, taken_back_json IS NOT NULL FROM incident WHERE id = ?1";
-        let found = self.tx.query_row(found, [id], |row| Ok((row.get::<_, i64>(0)?, row.get::<_, bool>(1)?))).optional()?;
-        let (lesson_id, already) = found.ok_or(StoreError::NotFound { what: "incident", id })?;
+        self.take_back("incident", "lesson_id", id, taken_back)
+    }
+
+    /// Marks a row of a table as taken back; gives what it belongs to.
+    fn take_back(&self, what: &'static str, owner: &str, id: i64, taken_back: &TakenBack) -> Result<i64, StoreError> {
+        let sql = format!("SELECT {owner}, taken_back_json IS NOT NULL FROM {what} WHERE id = ?1");
+        let found = self.tx.query_row(&sql, [id], |row| Ok((row.get(0)?, row.get::<_, bool>(1)?))).optional()?;
+        let (owner, already) = found.ok_or(StoreError::NotFound { what, id })?;
         if already {
-            return Err(StoreError::Conflict("this incident was taken back already".to_owned()));
+            return Err(StoreError::Conflict(format!("this {what} was taken back already")));
         }
-        self.tx.execute("UPDATE incident SET taken_back_json = ?2 WHERE id = ?1", params![id, to_json(taken_back)?])?;
-        Ok(lesson_id)
+        let sql = format!("UPDATE {what} SET taken_back_json = ?2 WHERE id = ?1");
+        self.tx.execute(&sql, params![id, to_json(taken_back)?])?;
+        Ok(owner)
     }
 
     /// Writes an incident down.
