@@ -67,7 +67,7 @@ web/dist/index.html: $(WEB_SOURCES) web/node_modules/.done
 	@touch $@ crates/notch-server/src/embedded_web.rs
 
 $(BIN): web/dist/index.html $(RUST_SOURCES)
-	@echo "Compiling the program: the first time takes about 4 to 5½ minutes on 2 cores, later ones seconds…"
+	@echo "Compiling the program: the first time takes about 3 to 4 minutes on 2 cores, later ones seconds…"
 	cargo build -p yard-notch
 	@touch $@
 

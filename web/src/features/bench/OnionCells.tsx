@@ -10,6 +10,8 @@ export const FILLS: Record<Api['Grade'], string> = {
   ribbon: 'hatched',
 };
 
+const GRADES = Object.keys(FILLS) as Api['Grade'][];
+
 /** Hatching for ribbons: they differ by more than a colour. */
 export function RibbonHatch({ id, step }: { id: string; step: number }) {
   return (
@@ -28,7 +30,8 @@ interface Props {
   onPlaces?: (places: number[]) => void;
 }
 
-/** Half an onion on its flat, every cell shaded against the wanted size. */
+/** Half an onion on its flat, every cell shaded against the wanted size: one path for each shade, for they
+ * are drawn anew with every step of a slider. */
 export const OnionCells = memo(function OnionCells({ view, radius, places, onPlaces }: Props) {
   const hatch = useId();
   const [unit] = useUnit();
@@ -57,23 +60,18 @@ export const OnionCells = memo(function OnionCells({ view, radius, places, onPla
       aria-label={`${view.name}: ${section.figures.count} cells`}
     >
       <RibbonHatch id={hatch} step={radius / 16} />
-      {section.cells.map((cell, index) => {
-        const grade = grades[index] ?? 'small';
-        return (
-          <path
-            key={`${cell.layer} ${cell.column}`}
-            d={cell.path}
-            fillRule="evenodd"
-            fill={grade === 'ribbon' ? `url(#${hatch})` : FILLS[grade]}
-            stroke="var(--ink)"
-            strokeWidth={line}
-            strokeLinejoin="round"
-          />
-        );
-      })}
-      {section.cuts.map((path) => (
-        <path key={path} d={path} stroke="var(--accent)" strokeWidth={line * 1.6} />
+      {GRADES.map((grade) => (
+        <path
+          key={grade}
+          d={section.cells.map((cell, index) => (grades[index] === grade ? cell.path : '')).join('')}
+          fillRule="evenodd"
+          fill={grade === 'ribbon' ? `url(#${hatch})` : FILLS[grade]}
+          stroke="var(--ink)"
+          strokeWidth={line}
+          strokeLinejoin="round"
+        />
       ))}
+      <path d={section.cuts.join('')} stroke="var(--accent)" strokeWidth={line * 1.6} />
       <rect x={-radius * 1.04} y={0} width={radius * 2.08} height={radius * 0.06} fill="var(--beech)" />
       {onPlaces &&
         places?.map((place, index) => (
@@ -118,7 +116,7 @@ export function Legend({ grades, className }: { grades: Api['Grade'][]; classNam
   const id = useId();
   return (
     <p className={className}>
-      {(Object.keys(FILLS) as Api['Grade'][]).map((grade) => (
+      {GRADES.map((grade) => (
         <span key={grade}>
           <svg width="18" height="14" aria-hidden>
             <RibbonHatch id={id} step={5} />
