@@ -75,6 +75,8 @@ impl From<StoreError> for ApiError {
             StoreError::Newer { .. }
             | StoreError::Corrupt { .. }
             | StoreError::Folder { .. }
+            | StoreError::Part { .. }
+            | StoreError::NoSchool { .. }
             | StoreError::Served { .. }
             | StoreError::Import(_)
             | StoreError::Sqlite(_)

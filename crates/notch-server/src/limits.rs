@@ -15,4 +15,16 @@ pub(crate) const TURN: Duration = Duration::from_secs(10);
 pub(crate) const COME_AGAIN: u32 = 3;
 
 /// How long requests in hand are waited for when the program is to stop.
-pub(crate) const GRACE: Duration = Duration::from_secs(5);
+pub(crate) const GRACE: Duration = Duration::from_secs(4);
+
+/// Longest that a connection waits for the next request's head: the pause between two requests too.
+pub(crate) const HEAD: Duration = Duration::from_secs(20);
+
+/// Most connections at once: well below the open files that a program usually may have.
+pub(crate) const CONNECTIONS: usize = 400;
+
+/// Pause after a connection could not be taken in.
+pub(crate) const AFTER_REFUSAL: Duration = Duration::from_millis(100);
+
+/// How long nothing is changed before the school's file is made whole.
+pub(crate) const REST_AFTER: Duration = Duration::from_secs(2);

@@ -1,13 +1,14 @@
 //! Every route and every layer, in order.
 
 use std::net::IpAddr;
+use std::sync::OnceLock;
 
-use axum::body::{Body, to_bytes};
+use axum::body::{Body, Bytes, to_bytes};
 use axum::extract::{DefaultBodyLimit, Request, State};
 use axum::http::{HeaderName, HeaderValue, header};
 use axum::middleware::{self, Next};
 use axum::response::{IntoResponse, Response};
-use axum::{Json, Router, routing};
+use axum::{Router, routing};
 use tower::ServiceBuilder;
 use tower_http::CompressionLevel;
 use tower_http::catch_panic::CatchPanicLayer;
@@ -145,9 +146,21 @@ async fn sent_in_time(request: Request, next: Next) -> Response {
     }
 }
 
+/// The OpenAPI document, written out when it is first asked for: as a value it is large.
+async fn description() -> Result<impl IntoResponse, ApiError> {
+    static WRITTEN: OnceLock<Bytes> = OnceLock::new();
+    let written = match WRITTEN.get() {
+        Some(written) => written.clone(),
+        None => {
+            let written = serde_json::to_vec(&openapi()).map_err(|error| ApiError::Internal(error.to_string()))?;
+            WRITTEN.get_or_init(|| Bytes::from(written)).clone()
+        }
+    };
+    Ok(([(header::CONTENT_TYPE, "application/json")], written))
+}
+
 /// The whole program over HTTP.
 pub fn router(state: AppState) -> Router {
-    let document = openapi();
     let plain = |group: OpenApiRouter<AppState>| group.split_for_parts().0;
     // Inside the sign-in: what is kept is given to those alone who may ask.
     let guarded = plain(reading())
@@ -157,7 +170,7 @@ pub fn router(state: AppState) -> Router {
         .route_layer(middleware::from_fn_with_state(state.clone(), require_sign_in));
     let api = guarded
         .merge(plain(open()).route_layer(middleware::from_fn(sent_in_time)))
-        .route("/api/openapi.json", routing::get(|| async move { Json(document) }))
+        .route("/api/openapi.json", routing::get(description))
         .route("/api/{*rest}", routing::any(|| async { ApiError::NotFound("there is no such address".to_owned()) }))
         .method_not_allowed_fallback(|| async { ApiError::Method })
         .layer(SetResponseHeaderLayer::if_not_present(header::CACHE_CONTROL, HeaderValue::from_static("no-store")));

@@ -8,7 +8,7 @@ use notch_core::own::{InForce, OwnRecord, in_force};
 use notch_store::{READERS, Reader, Store, StoreError, Writer};
 use serde::Serialize;
 use serde::de::DeserializeOwned;
-use tokio::sync::Semaphore;
+use tokio::sync::{Notify, Semaphore};
 
 use crate::clock::Clock;
 use crate::error::ApiError;
@@ -42,6 +42,8 @@ pub struct AppState {
     reading: Arc<Semaphore>,
     /// One change at a time: one that waits has not begun, and is given up with its request.
     writing: Arc<Semaphore>,
+    /// Something was changed.
+    pub(crate) written: Arc<Notify>,
 }
 
 /// A catalogue with the own values that it was made from.
@@ -63,6 +65,7 @@ impl AppState {
             laid: Arc::default(),
             reading: Arc::new(Semaphore::new(READERS)),
             writing: Arc::new(Semaphore::new(1)),
+            written: Arc::default(),
         }
     }
 
@@ -116,7 +119,7 @@ impl AppState {
     {
         let state = self.clone();
         in_turn(&self.writing, move || {
-            state.store.write(|writer| {
+            let answered = state.store.write(|writer| {
                 let now = state.settings.clock.now();
                 let made = match &write.id {
                     Some(id) => writer.made_by::<K>(id, &write.action)?,
@@ -133,7 +136,9 @@ impl AppState {
                     }
                 };
                 answer(writer, &state.in_force(writer)?.catalogue, key)
-            })
+            });
+            state.written.notify_one();
+            answered
         })
         .await
     }

@@ -1,6 +1,6 @@
 //! What can go wrong in the store.
 
-use std::path::PathBuf;
+use std::path::{Path, PathBuf};
 
 use notch_core::Problem;
 use rusqlite::ErrorCode;
@@ -61,6 +61,28 @@ pub enum StoreError {
         /// What was found.
         why: String,
     },
+    /// The latest changes are missing, or can no longer be read.
+    #[error(
+        "{path} is not all of the school: {why}. Copy that file too, from where this one comes from, or restore from an export. To go on without the latest changes: yard-notch accept --data {folder}; it was not changed",
+        folder = path.parent().unwrap_or(path).display()
+    )]
+    Part {
+        /// The file.
+        path: PathBuf,
+        /// What was found.
+        why: String,
+    },
+    /// The file is a database, and no school's.
+    #[error(
+        "there is no school in {folder}: {path} {what}. Name its folder with --data",
+        folder = path.parent().unwrap_or(path).display()
+    )]
+    NoSchool {
+        /// The file.
+        path: PathBuf,
+        /// What it is.
+        what: &'static str,
+    },
     /// The folder cannot be written.
     #[error("the data folder {path} cannot be written ({why}): give the folder write permission, or name another with --data")]
     Folder {
@@ -90,6 +112,20 @@ pub enum StoreError {
     /// A value in the database that is not what the core writes.
     #[error("a kept value cannot be read: {0}")]
     Value(#[from] serde_json::Error),
+}
+
+impl StoreError {
+    /// The same of another file: what was found in a copy is told of the original.
+    pub(crate) fn at(mut self, original: &Path) -> Self {
+        if let StoreError::Newer { path, .. }
+        | StoreError::Corrupt { path, .. }
+        | StoreError::Part { path, .. }
+        | StoreError::NoSchool { path, .. } = &mut self
+        {
+            original.clone_into(path);
+        }
+        self
+    }
 }
 
 impl From<rusqlite::Error> for StoreError {

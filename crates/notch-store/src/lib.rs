@@ -21,6 +21,7 @@ mod own;
 mod rights;
 mod settings;
 mod students;
+mod whole;
 
 pub use document::{Document, FORMAT};
 pub use error::StoreError;

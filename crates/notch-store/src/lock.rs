@@ -31,4 +31,10 @@ impl ServingLock {
             Err(TryLockError::Error(error)) => Err(unwritable(error)),
         }
     }
+
+    /// Whether a server holds the folder at this moment. Makes nothing.
+    pub(crate) fn is_held(folder: &Path) -> bool {
+        let file = OpenOptions::new().write(true).open(folder.join(LOCK_FILE));
+        file.is_ok_and(|file| matches!(file.try_lock(), Err(TryLockError::WouldBlock)))
+    }
 }

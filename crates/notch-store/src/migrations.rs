@@ -9,12 +9,16 @@ const STEPS: &[M<'static>] = &[
     M::up(include_str!("../migrations/0003_making.sql")),
     M::up(include_str!("../migrations/0004_doctrines_zones_and_devices.sql")),
     M::up(include_str!("../migrations/0005_taken_back.sql")),
+    M::up(include_str!("../migrations/0006_whole.sql")),
 ];
 
 pub(crate) const MIGRATIONS: Migrations<'static> = Migrations::from_slice(STEPS);
 
 /// The first schema in which a course has a time zone.
 pub(crate) const WITH_ZONES: i64 = 4;
+
+/// The first schema in which a file says whether it is all.
+pub(crate) const WITH_FILE_STATE: i64 = 6;
 
 /// The newest schema that this program knows.
 pub const fn schema_version() -> i64 {

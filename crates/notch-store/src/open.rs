@@ -3,17 +3,24 @@
 use std::collections::HashMap;
 use std::ops::Deref;
 use std::path::{Path, PathBuf};
-use std::sync::atomic::{AtomicUsize, Ordering};
+use std::sync::atomic::{AtomicBool, AtomicUsize, Ordering};
 use std::sync::{Arc, Mutex, MutexGuard, PoisonError};
 use std::time::Duration;
+use std::{fs, io};
 
 use jiff::tz::TimeZone;
 use notch_core::records::Attempt;
 use rusqlite::{Connection, ErrorCode, OpenFlags, Transaction, TransactionBehavior};
 
+use tempfile::TempDir;
+
 use crate::error::StoreError;
-use crate::migrations::{MIGRATIONS, WITH_ZONES, found_version, schema_version};
-use crate::rights::{for_the_owner_alone, make_folder};
+use crate::lock::ServingLock;
+use crate::migrations::{MIGRATIONS, WITH_ZONES, schema_version};
+use crate::rights::{beside, for_the_owner_alone, make_folder};
+use crate::whole::{
+    Beside, Found, accept_as_whole, close_for_now, count_change, look, look_beside, open_for_changes, refuse_part,
+};
 
 /// Name of the database in a data folder.
 pub const DATABASE_FILE: &str = "yard-notch.db";
@@ -21,16 +28,35 @@ pub const DATABASE_FILE: &str = "yard-notch.db";
 /// Connections that read at the same time; more wait their turn.
 pub const READERS: usize = 4;
 
+/// Longest that a connection waits for another program.
+const BUSY: Duration = Duration::from_secs(5);
+
+/// Most bytes of a file that is looked at for damage before it is served.
+const CHECKED_AT_ONCE: u64 = 16 * 1024 * 1024;
+
 /// An open database: one connection that writes, some that read.
 #[derive(Debug)]
 pub struct Store {
     path: PathBuf,
     writer: Mutex<Connection>,
+    /// Whether the main file surely says that changes stand beside it.
+    said_open: AtomicBool,
     readers: Vec<Mutex<Connection>>,
     next_reader: AtomicUsize,
     /// Only looks whether the file was changed, by this program or by another.
     watch: Mutex<Connection>,
     attempts: Mutex<HashMap<i64, KeptAttempts>>,
+    /// The folder of a copy, which goes with the store.
+    copy: Option<TempDir>,
+}
+
+impl Drop for Store {
+    fn drop(&mut self) {
+        if self.copy.is_none() {
+            // Nobody is left to tell; the file then says that changes stand beside it, as is the case.
+            let _ = self.rest();
+        }
+    }
 }
 
 /// Attempts of a course as they were after so many changes.
@@ -77,32 +103,91 @@ impl Store {
     /// schema up to date.
     ///
     /// # Errors
-    /// A folder that cannot be written, a damaged file, a file of a newer program. The file is
-    /// unchanged in each case.
+    /// A folder that cannot be written, a damaged file, a file of a newer or of another program, a file
+    /// whose latest changes are missing. The file is unchanged in each case.
     pub fn open(folder: &Path) -> Result<Self, StoreError> {
         let unwritable = |why: String| StoreError::Folder { path: folder.to_owned(), why };
         make_folder(folder).map_err(|error| unwritable(error.to_string()))?;
         let path = folder.join(DATABASE_FILE);
+        let beside = look_beside(&path).map_err(|error| unwritable(error.to_string()))?;
         let connection = connect(&path)?;
         for_the_owner_alone(&path).map_err(|error| unwritable(error.to_string()))?;
         if connection.is_readonly("main")? {
             return Err(unwritable("the database file is read-only".to_owned()));
         }
-        Self::with_writer(path, connection)
+        Self::with_writer(path, connection, &beside)
     }
 
-    fn with_writer(path: PathBuf, mut connection: Connection) -> Result<Self, StoreError> {
+    /// Opens a copy of the database, so that nothing is made or changed in the data folder. The copy is
+    /// brought up to date and goes with what is returned.
+    ///
+    /// # Errors
+    /// No file, an empty one, one of another program, and those of [`Store::open`].
+    pub fn open_copy(folder: &Path) -> Result<Self, StoreError> {
+        let original = folder.join(DATABASE_FILE);
+        let unreadable = |error: io::Error| StoreError::Folder { path: folder.to_owned(), why: error.to_string() };
+        if !original.is_file() {
+            return Err(StoreError::NoSchool { path: original, what: "is missing" });
+        }
+        let copy = tempfile::tempdir().map_err(unreadable)?;
+        let path = copy.path().join(DATABASE_FILE);
+        if ServingLock::is_held(folder) {
+            let live = Connection::open_with_flags(&original, OpenFlags::SQLITE_OPEN_READ_ONLY | OpenFlags::SQLITE_OPEN_NO_MUTEX)
+                .map_err(|error| explain(&original, error))?;
+            live.busy_timeout(BUSY).map_err(|error| explain(&original, error))?;
+            live.backup("main", &path, None).map_err(|error| explain(&original, error))?;
+            take_as_whole(&path)?;
+        } else {
+            fs::copy(&original, &path).map_err(unreadable)?;
+            match fs::copy(beside(&original, "-wal"), beside(&path, "-wal")) {
+                Err(error) if error.kind() != io::ErrorKind::NotFound => return Err(unreadable(error)),
+                _ => {}
+            }
+        }
+        let opened = || {
+            let beside = look_beside(&path).map_err(unreadable)?;
+            let connection = connect(&path)?;
+            if matches!(look(&connection)?, Found::Empty) {
+                return Err(StoreError::NoSchool { path: path.clone(), what: "is empty" });
+            }
+            Self::with_writer(path.clone(), connection, &beside)
+        };
+        let mut store = opened().map_err(|error| error.at(&original))?;
+        store.path = original;
+        store.copy = Some(copy);
+        Ok(store)
+    }
+
+    /// Goes on with what a file holds whose latest changes are missing or damaged.
+    ///
+    /// # Errors
+    /// No school's file, or what the database says.
+    pub fn accept(folder: &Path) -> Result<(), StoreError> {
+        let path = folder.join(DATABASE_FILE);
+        if !path.is_file() {
+            return Err(StoreError::NoSchool { path, what: "is missing" });
+        }
+        take_as_whole(&path)
+    }
+
+    fn with_writer(path: PathBuf, mut connection: Connection, beside: &Beside) -> Result<Self, StoreError> {
         let explain = |error: rusqlite::Error| explain(&path, error);
-        let found = found_version(&connection).map_err(explain)?;
+        let found = match look(&connection).map_err(explain)? {
+            Found::Empty => 0,
+            Found::School(version) => version,
+            Found::Foreign => return Err(StoreError::NoSchool { path, what: "is a file of another program" }),
+        };
         if found > schema_version() {
             return Err(StoreError::Newer { path, found, known: schema_version() });
         }
-        // Damage is looked for before anything is written.
-        let sound: String = connection.query_row("PRAGMA quick_check(1)", [], |row| row.get(0)).map_err(explain)?;
-        if sound != "ok" {
-            return Err(StoreError::Corrupt { path, why: sound });
+        refuse_part(&connection, found, beside, &path)?;
+        // Damage is looked for before anything is written; in a large file, beside serving.
+        if fs::metadata(&path).is_ok_and(|file| file.len() <= CHECKED_AT_ONCE) {
+            quick_check(&connection, &path)?;
         }
         connection.pragma_update(None, "journal_mode", "WAL").map_err(explain)?;
+        // Changes are moved over when the file can be told to hold them.
+        connection.pragma_update(None, "wal_autocheckpoint", 0).map_err(explain)?;
         if found < schema_version() {
             MIGRATIONS
                 .to_latest(&mut connection)
@@ -116,11 +201,42 @@ impl Store {
         Ok(Store {
             path,
             writer: Mutex::new(connection),
+            said_open: AtomicBool::new(false),
             readers,
             next_reader: AtomicUsize::default(),
             watch,
             attempts: Mutex::default(),
+            copy: None,
         })
+    }
+
+    /// Looks for damage in a file that was too large to be looked at when it was opened, on a connection of
+    /// its own: nobody waits for it.
+    ///
+    /// # Errors
+    /// [`StoreError::Corrupt`] with what was found, or what the database says.
+    pub fn look_for_damage(&self) -> Result<(), StoreError> {
+        if fs::metadata(&self.path).is_ok_and(|file| file.len() <= CHECKED_AT_ONCE) {
+            return Ok(());
+        }
+        quick_check(&connect(&self.path)?, &self.path)
+    }
+
+    /// Moves all changes into the one file, while nobody changes anything, so that a copy of it is all of
+    /// the school. `false`: a reading held it up; try again later.
+    ///
+    /// # Errors
+    /// What the database says.
+    pub fn rest(&self) -> Result<bool, StoreError> {
+        let connection = lock(&self.writer);
+        self.said_open.store(false, Ordering::Relaxed);
+        connection.busy_timeout(Duration::ZERO)?;
+        let rested = close_for_now(&connection);
+        connection.busy_timeout(BUSY)?;
+        match rested.map_err(StoreError::from) {
+            Err(StoreError::Locked) => Ok(false),
+            rested => rested,
+        }
     }
 
     /// The database file.
@@ -156,9 +272,12 @@ impl Store {
     /// What `write` returns, and what the database says.
     pub fn write<T, E: From<StoreError>>(&self, write: impl FnOnce(&Writer<'_>) -> Result<T, E>) -> Result<T, E> {
         let mut connection = lock(&self.writer);
+        let said = open_for_changes(&connection, self.said_open.load(Ordering::Relaxed)).map_err(StoreError::from)?;
+        self.said_open.store(said, Ordering::Relaxed);
         let begun = connection.transaction_with_behavior(TransactionBehavior::Immediate);
         let writer = Writer { reader: Reader { tx: begun.map_err(StoreError::from)?, kept: None } };
         let done = write(&writer)?;
+        count_change(&writer.tx).map_err(StoreError::from)?;
         writer.commit()?;
         Ok(done)
     }
@@ -222,13 +341,30 @@ fn connect(path: &Path) -> Result<Connection, StoreError> {
     let explain = |error| explain(path, error);
     let flags = OpenFlags::SQLITE_OPEN_READ_WRITE | OpenFlags::SQLITE_OPEN_CREATE | OpenFlags::SQLITE_OPEN_NO_MUTEX;
     let connection = Connection::open_with_flags(path, flags).map_err(explain)?;
-    connection.busy_timeout(Duration::from_secs(5)).map_err(explain)?;
+    connection.busy_timeout(BUSY).map_err(explain)?;
     connection.pragma_update(None, "foreign_keys", true).map_err(explain)?;
     connection.pragma_update(None, "synchronous", "FULL").map_err(explain)?;
     connection.pragma_update(None, "trusted_schema", false).map_err(explain)?;
-    connection.pragma_update(None, "cache_size", -2000).map_err(explain)?;
+    connection.pragma_update(None, "cache_size", -1000).map_err(explain)?;
     connection.set_prepared_statement_cache_capacity(64);
     Ok(connection)
+}
+
+/// The database's own look at its pages.
+fn quick_check(connection: &Connection, path: &Path) -> Result<(), StoreError> {
+    let found: String =
+        connection.query_row("PRAGMA quick_check(1)", [], |row| row.get(0)).map_err(|error| explain(path, error))?;
+    if found == "ok" { Ok(()) } else { Err(StoreError::Corrupt { path: path.to_owned(), why: found }) }
+}
+
+/// Has a school's file say that it is all, whatever stood beside it.
+fn take_as_whole(path: &Path) -> Result<(), StoreError> {
+    let connection = connect(path)?;
+    match look(&connection).map_err(|error| explain(path, error))? {
+        Found::School(version) => Ok(accept_as_whole(&connection, version).map_err(|error| explain(path, error))?),
+        Found::Empty => Err(StoreError::NoSchool { path: path.to_owned(), what: "is empty" }),
+        Found::Foreign => Err(StoreError::NoSchool { path: path.to_owned(), what: "is a file of another program" }),
+    }
 }
 
 /// Name of this machine's time zone; UTC where it has none.

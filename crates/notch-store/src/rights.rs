@@ -27,8 +27,8 @@ pub(crate) fn for_the_owner_alone(path: &Path) -> io::Result<()> {
     Ok(())
 }
 
-#[cfg(unix)]
-fn beside(path: &Path, ending: &str) -> PathBuf {
+/// A file beside another, by its ending.
+pub(crate) fn beside(path: &Path, ending: &str) -> PathBuf {
     let mut name = path.as_os_str().to_owned();
     name.push(ending);
     PathBuf::from(name)

@@ -16,3 +16,4 @@ mod files;
 mod keeping;
 mod migrations;
 mod own;
+mod whole;

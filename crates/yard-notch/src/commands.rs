@@ -12,13 +12,24 @@ use notch_core::own::{InForce, SetAside, in_force};
 use notch_server::{AppState, Clock, PASSPHRASE_KEY, Settings, hash_passphrase};
 use notch_store::{Document, FORMAT, ServingLock, Store, StoreError};
 use tokio::net::TcpListener;
-use tracing_subscriber::EnvFilter;
+use tracing_subscriber::filter::{LevelFilter, Targets};
+use tracing_subscriber::layer::SubscriberExt;
+use tracing_subscriber::util::SubscriberInitExt;
 
 type Done = Result<(), Box<dyn Error>>;
 
+/// The log goes to the standard error; `RUST_LOG` says how much of it, warnings where it is not set.
+fn start_log() -> Done {
+    let wanted = match std::env::var("RUST_LOG") {
+        Ok(wanted) => wanted.parse().map_err(|error| format!("RUST_LOG is {wanted:?}: {error}"))?,
+        Err(_) => Targets::new().with_default(LevelFilter::WARN),
+    };
+    tracing_subscriber::registry().with(tracing_subscriber::fmt::layer().with_writer(io::stderr)).with(wanted).init();
+    Ok(())
+}
+
 pub(crate) fn serve(demo: bool, data: Option<PathBuf>, listen: SocketAddr) -> Done {
-    let filter = EnvFilter::try_from_default_env().unwrap_or_else(|_| EnvFilter::new("warn"));
-    tracing_subscriber::fmt().with_env_filter(filter).with_writer(io::stderr).init();
+    start_log()?;
     let data = data.unwrap_or_else(|| PathBuf::from(if demo { "demo-data" } else { "data" }));
     let catalogue = Catalogue::shipped()?;
     // Held until the program ends: two servers of one school would count each knife for themselves.
@@ -93,17 +104,8 @@ async fn stopped() {
     }
 }
 
-/// Opens a folder that is there already.
-fn open_existing(data: &Path) -> Result<Store, Box<dyn Error>> {
-    let file = data.join(notch_store::DATABASE_FILE);
-    if !file.is_file() {
-        return Err(format!("there is no school in {}: name its folder with --data", data.display()).into());
-    }
-    Ok(Store::open(data)?)
-}
-
 pub(crate) fn export(data: &Path, file: Option<&Path>) -> Done {
-    let document = open_existing(data)?.export()?;
+    let document = Store::open_copy(data)?.export()?;
     let text = serde_json::to_string_pretty(&document)?;
     match file {
         None => io::stdout().write_all(text.as_bytes())?,
@@ -139,28 +141,37 @@ pub(crate) fn import(data: &Path, file: &Path) -> Done {
     let text = fs::read_to_string(file).map_err(|error| format!("{}: {error}", file.display()))?;
     let document: Document =
         serde_json::from_str(&text).map_err(|error| format!("{} is no export of this program: {error}", file.display()))?;
-    Store::open(data)?.import(&document)?;
+    let store = Store::open(data)?;
+    store.import(&document)?;
     println!("Imported into {}", data.display());
+    for line in strange(&store)? {
+        eprintln!("Look at this in the program: {line}");
+    }
     Ok(())
 }
 
 pub(crate) fn check(data: &Path) -> Done {
-    let store = open_existing(data)?;
+    let store = Store::open_copy(data)?;
     store.check()?;
     store.read(|reader| reader.read_everything())?;
-    let shipped = Catalogue::shipped()?;
-    let strange = store.read(|reader| {
-        let InForce { catalogue, set_aside } = in_force(&shipped, &reader.own_values()?);
-        let mut strange: Vec<String> = set_aside.iter().map(told_of_own).collect();
-        strange.extend(unknown_ids(reader, &catalogue)?);
-        Ok(strange)
-    })?;
+    let strange = strange(&store)?;
     if strange.is_empty() {
         println!("{} is sound", store.path().display());
         Ok(())
     } else {
         Err(strange.join("; ").into())
     }
+}
+
+/// What this program's catalogue does not fit: own values, and records that name what it does not have.
+fn strange(store: &Store) -> Result<Vec<String>, Box<dyn Error>> {
+    let shipped = Catalogue::shipped()?;
+    Ok(store.read(|reader| {
+        let InForce { catalogue, set_aside } = in_force(&shipped, &reader.own_values()?);
+        let mut strange: Vec<String> = set_aside.iter().map(told_of_own).collect();
+        strange.extend(unknown_ids(reader, &catalogue)?);
+        Ok(strange)
+    })?)
 }
 
 /// An own value that does not fit, in words.
@@ -198,6 +209,17 @@ pub(crate) fn passphrase(data: &Path) -> Done {
     let store = Store::open(data)?;
     store.write::<_, StoreError>(|writer| writer.set_setting(PASSPHRASE_KEY, &hash))?;
     println!("The passphrase is set for {}", data.display());
+    Ok(())
+}
+
+pub(crate) fn accept(data: &Path) -> Done {
+    if data.is_dir() {
+        let _lock = ServingLock::take(data)?;
+        Store::accept(data)?;
+    } else {
+        return Err(format!("there is no folder {}: name the school's with --data", data.display()).into());
+    }
+    println!("{} is taken as it is, without what was missing; look it over with: yard-notch check", data.display());
     Ok(())
 }
 

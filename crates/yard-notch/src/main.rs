@@ -52,6 +52,12 @@ enum Command {
         #[arg(long, value_name = "DIR", default_value = "data")]
         data: PathBuf,
     },
+    /// Go on with a school's file whose latest changes are missing, as `check` or `serve` tells.
+    Accept {
+        /// Folder of the data.
+        #[arg(long, value_name = "DIR", default_value = "data")]
+        data: PathBuf,
+    },
     /// Set the instructor's passphrase, read from standard input.
     Passphrase {
         /// Folder of the data.
@@ -69,6 +75,7 @@ fn main() -> ExitCode {
         Command::Export { data, file } => commands::export(&data, file.as_deref()),
         Command::Import { data, file } => commands::import(&data, &file),
         Command::Check { data } => commands::check(&data),
+        Command::Accept { data } => commands::accept(&data),
         Command::Passphrase { data } => commands::passphrase(&data),
         Command::Openapi => commands::print_openapi(),
     };

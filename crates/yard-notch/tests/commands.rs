@@ -155,3 +155,44 @@ fn a_missing_damaged_or_unwritable_folder_is_told_by_name() {
     let below_a_file = format!("{data}/yard-notch.db/data");
     assert!(error_of(&run(&["serve", "--data", &below_a_file, "--listen", "127.0.0.1:0"])).contains("cannot be written"));
 }
+
+#[test]
+fn a_copy_without_what_stands_beside_it_is_told_and_can_be_gone_on_with() {
+    let folder = TempDir::new().unwrap();
+    let (demo, copy) = (path(&folder, "demo"), path(&folder, "copy"));
+    // Killed: the demo's evening was just written, and all of it stands beside the file.
+    drop(Served::demo(&demo));
+    std::fs::create_dir(&copy).unwrap();
+    std::fs::copy(format!("{demo}/yard-notch.db"), format!("{copy}/yard-notch.db")).unwrap();
+    for command in [&["check"][..], &["export"], &["serve", "--demo", "--listen", "127.0.0.1:0"]] {
+        let said = error_of(&run(&[command, &["--data", &copy]].concat()));
+        assert!(said.contains("is not all of the school") && said.contains("yard-notch accept"), "{said}");
+    }
+    let names = |folder: &str| std::fs::read_dir(folder).unwrap().count();
+    let accepted = run(&["accept", "--data", &copy]);
+    assert!(accepted.status.success(), "{accepted:?}");
+    assert!(run(&["check", "--data", &copy]).status.success());
+    assert!(run(&["check", "--data", &demo]).status.success(), "the one with both is all");
+    let none = path(&folder, "none");
+    for command in ["check", "export", "accept"] {
+        assert!(!run(&[command, "--data", &none]).status.success());
+    }
+    assert_eq!(names(folder.path().to_str().unwrap()), 2, "no folder was made");
+}
+
+#[test]
+fn an_import_tells_of_own_values_that_do_not_fit() {
+    let folder = TempDir::new().unwrap();
+    let (demo, file, own) = (path(&folder, "demo"), path(&folder, "school.json"), path(&folder, "own"));
+    drop(Served::demo(&demo));
+    assert!(run(&["export", "--data", &demo, &file]).status.success());
+    let mut school: serde_json::Value = serde_json::from_slice(&std::fs::read(&file).unwrap()).unwrap();
+    let food = serde_json::json!({ "id": "moonfruit", "name": "Moonfruit", "cuts": [{ "cut": "no_such_cut" }] });
+    school["tables"]["own_value"] =
+        serde_json::json!([{ "kind": "food", "id": "moonfruit", "value_json": food.to_string(), "version": 1 }]);
+    std::fs::write(&file, school.to_string()).unwrap();
+    let imported = run(&["import", "--data", &own, &file]);
+    let said = String::from_utf8(imported.stderr).unwrap();
+    assert!(imported.status.success() && said.contains("“moonfruit” no longer fits"), "{said}");
+    assert!(error_of(&run(&["check", "--data", &own])).contains("“moonfruit” no longer fits"));
+}
