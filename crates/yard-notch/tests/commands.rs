@@ -9,7 +9,7 @@
 )]
 
 use std::io::{BufRead, BufReader, Read, Write};
-use std::net::TcpListener;
+use std::net::{TcpListener, TcpStream};
 use std::process::{Child, Command, Output, Stdio};
 
 use tempfile::TempDir;
@@ -31,8 +31,8 @@ fn path(folder: &TempDir, name: &str) -> String {
     folder.path().join(name).to_str().unwrap().to_owned()
 }
 
-/// A served program that is ended when the test ends.
-struct Served(Child);
+/// A served program that is ended when the test ends, and where it is.
+struct Served(Child, String);
 
 impl Served {
     /// Serves the demo and waits until it says where.
@@ -44,8 +44,21 @@ impl Served {
             .unwrap();
         let mut line = String::new();
         BufReader::new(child.stdout.take().unwrap()).read_line(&mut line).unwrap();
-        assert!(line.contains("http://127.0.0.1:"), "{line}");
-        Served(child)
+        let address = line.split("http://").nth(1).and_then(|rest| rest.split_whitespace().next()).unwrap();
+        Served(child, address.to_owned())
+    }
+
+    fn connect(&self) -> TcpStream {
+        TcpStream::connect(&self.1).unwrap()
+    }
+
+    /// The first line of the answer to a question.
+    fn asked(&self, path: &str) -> String {
+        let mut stream = self.connect();
+        write!(stream, "GET {path} HTTP/1.1\r\nHost: {}\r\nConnection: close\r\n\r\n", self.1).unwrap();
+        let mut answer = String::new();
+        stream.read_to_string(&mut answer).unwrap();
+        answer.lines().next().unwrap_or_default().to_owned()
     }
 }
 
@@ -119,7 +132,7 @@ fn another_address_is_refused_until_a_passphrase_was_set() {
     let mut child = program().args(["serve", "--data", &data, "--listen", "0.0.0.0:0"]).stdout(Stdio::piped()).spawn().unwrap();
     let mut line = String::new();
     BufReader::new(child.stdout.take().unwrap()).read_line(&mut line).unwrap();
-    drop(Served(child));
+    drop(Served(child, String::new()));
     assert!(line.contains("http://0.0.0.0:"), "{line}");
 }
 
@@ -195,4 +208,49 @@ fn an_import_tells_of_own_values_that_do_not_fit() {
     let said = String::from_utf8(imported.stderr).unwrap();
     assert!(imported.status.success() && said.contains("“moonfruit” no longer fits"), "{said}");
     assert!(error_of(&run(&["check", "--data", &own])).contains("“moonfruit” no longer fits"));
+}
+
+#[test]
+fn silent_sockets_shut_nobody_out() {
+    let folder = TempDir::new().unwrap();
+    let served = Served::demo(&path(&folder, "demo"));
+    let half_sent = |number: usize| {
+        let mut stream = served.connect();
+        if number % 2 == 0 {
+            stream.write_all(b"GET /api/about HTTP/1.1\r\nHost: ").unwrap();
+        }
+        stream
+    };
+    // More than are let in at once.
+    let silent: Vec<TcpStream> = (0..600).map(half_sent).collect();
+    for _ in 0..5 {
+        assert_eq!(served.asked("/api/about"), "HTTP/1.1 200 OK");
+    }
+    drop(silent);
+}
+
+#[cfg(unix)]
+#[test]
+fn a_stop_waits_for_no_half_request_and_leaves_one_whole_file() {
+    let folder = TempDir::new().unwrap();
+    let demo = path(&folder, "demo");
+    let mut served = Served::demo(&demo);
+    let mut half_head = served.connect();
+    half_head.write_all(b"GET /api/about HTTP/1.1\r\nHost: ").unwrap();
+    let mut half_body = served.connect();
+    write!(
+        half_body,
+        "POST /api/courses HTTP/1.1\r\nHost: {}\r\nContent-Type: application/json\r\nContent-Length: 900\r\n\r\n{{",
+        served.1
+    )
+    .unwrap();
+    assert_eq!(served.asked("/api/courses/1/yard"), "HTTP/1.1 200 OK");
+    assert!(Command::new("kill").args(["-TERM", &served.0.id().to_string()]).status().unwrap().success());
+    let ended = (0..100).find_map(|_| {
+        std::thread::sleep(std::time::Duration::from_millis(100));
+        served.0.try_wait().unwrap()
+    });
+    assert!(ended.expect("it ended").success());
+    let names: Vec<_> = std::fs::read_dir(&demo).unwrap().map(|entry| entry.unwrap().file_name()).collect();
+    assert!(!names.iter().any(|name| name == "yard-notch.db-wal"), "all is in the one file: {names:?}");
 }
