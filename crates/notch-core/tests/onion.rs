@@ -1,6 +1,9 @@
 //! The onion against worked figures, and its laws.
 
-use notch_core::onion::{Cuts, Figures, Method, OnionError, cell_section, half_ball, half_cylinder};
+use crate::common::mm;
+use notch_core::onion::{
+    Cuts, Figures, Limits, MAX_CUTS, MAX_LAYERS, Method, OnionError, WantedDice, cell_section, choose, half_ball, half_cylinder,
+};
 use notch_core::units::Millimetres;
 use proptest::prelude::*;
 use serde_json::Value;
@@ -248,6 +251,38 @@ proptest! {
             }
             prop_assert!(most <= cell.longest + 1e-6, "{} over {}", most, cell.longest);
             prop_assert!(most >= cell.longest * 0.8 - 2.5, "{} far under {}", most, cell.longest);
+        }
+    }
+}
+
+#[test]
+fn work_is_bounded_before_it_begins() {
+    let dice = |radius, layers, size| WantedDice { radius: mm(radius), layers, size: mm(size), length: None };
+    // Everyday work, and an onion larger than any with a finer dice than any.
+    for (radius, layers, size) in [(40.0, 8, 6.35), (45.0, 9, 3.0), (50.0, 10, 2.0), (75.0, 12, 2.0)] {
+        assert!(choose(dice(radius, layers, size), Limits::default()).is_ok(), "{radius} mm, {layers} layers, {size} mm");
+    }
+    let told = choose(dice(150.0, MAX_LAYERS, 0.5), Limits::default()).unwrap_err();
+    assert!(matches!(told, OnionError::TooMany(..)), "{told}");
+    let (many, fine) = (Cuts::even(MAX_CUTS).unwrap(), mm(0.5));
+    let ball = half_ball(mm(150.0), MAX_LAYERS, &many, Method::Level { level: 10 }, fine, false);
+    assert!(matches!(ball, Err(OnionError::TooMany(..))));
+    let leek = half_cylinder(mm(150.0), mm(600.0), MAX_LAYERS, &many, Method::Level { level: 10 }, fine);
+    assert!(matches!(leek, Err(OnionError::TooMany(..))));
+}
+
+proptest! {
+    #![proptest_config(ProptestConfig::with_cases(40))]
+
+    /// The quick look that compares methods and the section that is drawn are one figure.
+    #[test]
+    fn the_best_of_each_method_is_what_its_section_shows(radius in 15.0..60.0f64, layers in 1u8..12, size in 2.0..12.0f64) {
+        let wanted = WantedDice { radius: mm(radius), layers, size: mm(size), length: None };
+        for best in choose(wanted, Limits::default()).unwrap().found {
+            let section = cell_section(mm(radius), layers, &Cuts::even(best.cuts).unwrap(), best.method).unwrap();
+            let (share, ribbons) = section.against(mm(size));
+            prop_assert!((share - best.wanted).abs() < 1e-9, "{:?} {}: {share} and {}", best.method, best.cuts, best.wanted);
+            prop_assert!((ribbons - best.ribbons).abs() < 1e-9);
         }
     }
 }

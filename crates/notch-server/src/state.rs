@@ -93,6 +93,14 @@ impl AppState {
         in_turn(&self.reading, move || state.store.read(|reader| Ok::<_, StoreError>(read(reader)))?).await
     }
 
+    /// Works something out that hangs on no record, in its turn among the readings.
+    pub(crate) async fn compute<T: Send + 'static>(
+        &self,
+        work: impl FnOnce() -> Result<T, ApiError> + Send + 'static,
+    ) -> Result<T, ApiError> {
+        in_turn(&self.reading, work).await
+    }
+
     /// Reads at one moment, with the catalogue in force, off the async threads.
     pub(crate) async fn read<T: Send + 'static>(
         &self,

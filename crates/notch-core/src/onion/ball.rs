@@ -5,7 +5,7 @@ use serde::Serialize;
 use super::cuts::Cuts;
 use super::disc::shared_area;
 use super::grade::Figures;
-use super::method::{Method, OnionError, check};
+use super::method::{MAX_PLACES, Method, OnionError, check, within};
 use super::regions::{Region, regions};
 use super::section::measured;
 use crate::units::Millimetres;
@@ -60,6 +60,7 @@ pub fn half_ball(
     }
     let regions = regions(r, cuts, method);
     let planes = planes(r, c, slab_at_centre);
+    within(planes.len() as u64 * regions.len() as u64 * u64::from(layers), MAX_PLACES)?;
     let mut volumes = Vec::new();
     for pair in planes.windows(2) {
         let (from, to) = (pair[0], pair[1].min(r));
@@ -165,6 +166,7 @@ pub fn half_cylinder(
         return Err(OnionError::Crosscut(c));
     }
     let whole = crate::units::times(l, c);
+    within((u64::from(whole) + 1) * areas.len() as u64, MAX_PLACES)?;
     let tail = l - f64::from(whole) * c;
     let ends_whole = tail <= 1e-9 * l;
     let least = 1e-9 * radius.get().powi(3);

@@ -5,8 +5,8 @@ use serde::{Deserialize, Serialize};
 use super::ball::{BallFigures, half_ball, half_cylinder};
 use super::cuts::Cuts;
 use super::grade::{Figures, shares};
-use super::method::{MAX_CUTS, Method, OnionError, check};
-use super::section::measured;
+use super::method::{MAX_COMPARED, MAX_CUTS, Method, OnionError, check, within};
+use super::section::{measured, share_wanted};
 use crate::units::Millimetres;
 
 /// The size that is wanted, and of what.
@@ -97,8 +97,6 @@ struct Tried {
     cuts: u8,
     strokes: u32,
     wanted: f64,
-    ribbons: f64,
-    figures: Figures,
 }
 
 impl Method {
@@ -153,29 +151,25 @@ impl WantedDice {
 /// no method wins by making other pieces.
 ///
 /// # Errors
-/// [`OnionError`] for sizes out of range, a wanted size over the radius among them.
+/// [`OnionError`] for sizes out of range, a wanted size over the radius among them, and for more cells
+/// than [`MAX_COMPARED`].
 ///
 /// # Complexity
-/// Some hundreds of sections, and one half ball a method.
+/// Up to some thousands of sections, and one half ball a method.
 pub fn choose(wanted: WantedDice, limits: Limits) -> Result<RankedMethods, OnionError> {
     let (r, size) = (wanted.radius.get(), wanted.size.get());
     check(wanted.radius, wanted.layers, Method::Verticals)?;
     if !(size >= 0.5 && size <= r) {
         return Err(OnionError::Crosscut(size));
     }
-    let mut tried = Vec::new();
-    for method in methods(limits) {
-        for cuts in 1..=MAX_CUTS {
-            let strokes = wanted.strokes(cuts, method);
-            if limits.strokes.is_some_and(|most| strokes > most) {
-                break;
-            }
-            let expected = std::f64::consts::PI * r * r / 2.0 / f64::from(cuts) / f64::from(wanted.layers);
-            if expected * 2.5 < size * size / f64::from(method.level_cuts() + 1) {
-                break;
-            }
-            tried.push(try_one(wanted, method, cuts, strokes)?);
-        }
+    let ways: Vec<Tried> = methods(limits).into_iter().flat_map(|method| ways_of(wanted, limits, method)).collect();
+    let cells = |way: &Tried| u64::from(wanted.layers) * (u64::from(way.cuts) + 1) * u64::from(way.method.level_cuts() + 1);
+    within(ways.iter().map(cells).sum(), MAX_COMPARED)?;
+    let mut tried = ways;
+    for way in &mut tried {
+        let share = share_wanted(wanted.radius, wanted.layers, way.cuts, way.method, wanted.size)?;
+        // Ways that are as good must not differ by the last digits of a sum.
+        way.wanted = (share * 1e12).round() / 1e12;
     }
     let mut found = Vec::new();
     for first in &tried {
@@ -203,11 +197,16 @@ fn methods(limits: Limits) -> Vec<Method> {
     methods
 }
 
-fn try_one(wanted: WantedDice, method: Method, cuts: u8, strokes: u32) -> Result<Tried, OnionError> {
-    let cells = measured(wanted.radius, wanted.layers, &Cuts::even(cuts)?, method)?;
-    let (share, ribbons) = shares(cells.iter().map(|cell| (cell.area, cell.longest)), wanted.size);
-    let areas: Vec<f64> = cells.iter().map(|cell| cell.area).collect();
-    Ok(Tried { method, cuts, strokes, wanted: share, ribbons, figures: Figures::of(&areas) })
+/// Numbers of cuts of a method whose mean piece is near the wanted size, not yet weighed.
+fn ways_of(wanted: WantedDice, limits: Limits, method: Method) -> impl Iterator<Item = Tried> {
+    let (r, size) = (wanted.radius.get(), wanted.size.get());
+    let way = move |cuts| Tried { method, cuts, strokes: wanted.strokes(cuts, method), wanted: 0.0 };
+    let near = move |way: &Tried| {
+        let expected = std::f64::consts::PI * r * r / 2.0 / f64::from(way.cuts) / f64::from(wanted.layers);
+        let few = limits.strokes.is_none_or(|most| way.strokes <= most);
+        few && expected * 2.5 >= size * size / f64::from(method.level_cuts() + 1)
+    };
+    (1..=MAX_CUTS).map(way).take_while(near)
 }
 
 fn finish(wanted: WantedDice, best: &Tried, alike: &[&Tried]) -> Result<MethodAtBest, OnionError> {
@@ -222,6 +221,10 @@ fn finish(wanted: WantedDice, best: &Tried, alike: &[&Tried]) -> Result<MethodAt
         }
         _ => None,
     };
+    let cuts = Cuts::even(best.cuts)?;
+    let cells = measured(wanted.radius, wanted.layers, &cuts, best.method)?;
+    let (_, ribbons) = shares(cells.iter().map(|cell| (cell.area, cell.longest)), wanted.size);
+    let areas: Vec<f64> = cells.iter().map(|cell| cell.area).collect();
     Ok(MethodAtBest {
         method: best.method,
         cuts: best.cuts,
@@ -229,9 +232,9 @@ fn finish(wanted: WantedDice, best: &Tried, alike: &[&Tried]) -> Result<MethodAt
         strokes: best.strokes,
         strokes_towards_hand: best.method.level_cuts(),
         wanted: best.wanted,
-        ribbons: best.ribbons,
-        figures: best.figures,
-        ball: wanted.half(&Cuts::even(best.cuts)?, best.method)?,
+        ribbons,
+        figures: Figures::of(&areas),
+        ball: wanted.half(&cuts, best.method)?,
     })
 }
 
@@ -250,6 +253,11 @@ fn trade(tried: &[Tried]) -> Vec<Trade> {
     found
 }
 
+/// Never more than it is; 0.29 is 29 though the machine's number lies under it.
+fn whole_percent(share: f64) -> f64 {
+    (share * 100.0 + 1e-9).floor()
+}
+
 fn words(found: &[MethodAtBest], as_good: usize) -> String {
     let Some(best) = found.first() else {
         return "No way of cutting it keeps within these strokes: allow more, or a larger dice.".to_owned();
@@ -258,14 +266,14 @@ fn words(found: &[MethodAtBest], as_good: usize) -> String {
         "{} with {} cuts: {:.0} % of the half comes out at the wanted size, {:.0} % as ribbons, in {} strokes.",
         crate::words::capital(best.method.words()),
         best.cuts,
-        (best.wanted * 100.0).floor(),
-        (best.ribbons * 100.0).floor(),
+        whole_percent(best.wanted),
+        whole_percent(best.ribbons),
         best.strokes
     );
     let others: Vec<&str> = found.iter().skip(1).take(as_good).map(|each| each.method.words()).collect();
     if others.is_empty() {
         if let Some(next) = found.get(1) {
-            words.push_str(&format!(" Next: {}, {:.0} %.", next.method.words(), (next.wanted * 100.0).floor()));
+            words.push_str(&format!(" Next: {}, {:.0} %.", next.method.words(), whole_percent(next.wanted)));
         }
     } else {
         words.push_str(&format!(" As good: {}.", others.join("; ")));

@@ -73,6 +73,21 @@ pub enum OnionError {
     /// Crosscuts too fine or none.
     #[error("crosscuts {0} mm apart are out of range; allowed: 0.5 mm up to the radius")]
     Crosscut(f64),
+    /// More pieces than are counted in the time that somebody waits.
+    #[error("{0} places for pieces are more than are worked out; allowed: up to {1}")]
+    TooMany(u64, u64),
+}
+
+/// Most places for pieces in a half: regions, layers and slabs. A 90 mm onion of nine layers in a fine
+/// dice of 3 mm has 16,000.
+pub const MAX_PLACES: u64 = 300_000;
+
+/// Most cells that are looked at for one comparison of all methods.
+pub const MAX_COMPARED: u64 = 3_000_000;
+
+/// Work is bounded before it begins.
+pub(super) fn within(places: u64, most: u64) -> Result<(), OnionError> {
+    if places <= most { Ok(()) } else { Err(OnionError::TooMany(places, most)) }
 }
 
 /// Checks what was asked of an onion.

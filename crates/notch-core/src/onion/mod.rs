@@ -18,5 +18,5 @@ pub use ball::{BallFigures, half_ball, half_cylinder};
 pub use choose::{Limits, MethodAtBest, RankedMethods, Trade, WantedDice, choose};
 pub use cuts::Cuts;
 pub use grade::{Figures, Grade};
-pub use method::{MAX_CUTS, MAX_DEPTH, MAX_LAYERS, MAX_LEVEL, MAX_UNEVEN, Method, OnionError};
+pub use method::{MAX_COMPARED, MAX_CUTS, MAX_DEPTH, MAX_LAYERS, MAX_LEVEL, MAX_PLACES, MAX_UNEVEN, Method, OnionError};
 pub use section::{Cell, CellSection, cell_section};

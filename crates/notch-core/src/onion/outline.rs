@@ -30,6 +30,16 @@ impl CellOutline {
         }
     }
 
+    /// Of a region and one ring.
+    pub(super) fn between(corners: &[Point], inner: f64, outer: f64) -> Self {
+        let mut outline = Self::innermost(corners);
+        if inner > 0.0 {
+            outline.grow(corners, inner);
+        }
+        outline.grow(corners, outer);
+        outline
+    }
+
     /// Goes on to the next ring outwards.
     pub(super) fn grow(&mut self, corners: &[Point], outer: f64) {
         std::mem::swap(&mut self.whole, &mut self.hole);

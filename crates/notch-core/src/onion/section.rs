@@ -88,6 +88,56 @@ pub(super) fn measured(radius: Millimetres, layers: u8, cuts: &Cuts, method: Met
     Ok(cells)
 }
 
+/// Share of the section in pieces of the wanted size, as [`CellSection::against`] finds it, for cuts at
+/// even steps: what is compared by the thousand. Only cells of the right area are measured for their
+/// length, and of two regions that are mirror images only one.
+pub(super) fn share_wanted(
+    radius: Millimetres,
+    layers: u8,
+    cuts: u8,
+    method: Method,
+    size: Millimetres,
+) -> Result<f64, OnionError> {
+    check(radius, layers, method)?;
+    let r = radius.get();
+    let ring = |layer: u8| r * f64::from(layer) / f64::from(layers);
+    let bands = u16::try_from(method.level_cuts()).unwrap_or(0) + 1;
+    let (mut total, mut wanted) = (0.0, 0.0);
+    for region in regions(r, &Cuts::even(cuts)?, method) {
+        let Some(times) = mirrored(region.column / bands, u16::from(cuts), method) else { continue };
+        let mut inner = 0.0;
+        for layer in 0..layers {
+            let outer = shared_area(&region.corners, ring(layer + 1));
+            let area = outer - inner;
+            inner = outer;
+            if area <= 1e-9 * r * r {
+                continue;
+            }
+            total += times * area;
+            let right = Grade::of(area, 0.0, size) == Grade::Wanted
+                && Grade::of(area, CellOutline::between(&region.corners, ring(layer), ring(layer + 1)).longest(), size)
+                    == Grade::Wanted;
+            if right {
+                wanted += times * area;
+            }
+        }
+    }
+    Ok(if total > 0.0 { wanted / total } else { 0.0 })
+}
+
+/// How often a region between even cuts stands in the section, itself and its mirror image; none for the
+/// one of the two that is left out.
+fn mirrored(column: u16, cuts: u16, method: Method) -> Option<f64> {
+    if method == Method::Turned {
+        return Some(1.0);
+    }
+    match (2 * column).cmp(&cuts) {
+        std::cmp::Ordering::Less => Some(2.0),
+        std::cmp::Ordering::Equal => Some(1.0),
+        std::cmp::Ordering::Greater => None,
+    }
+}
+
 /// Cuts a half disc.
 ///
 /// A cell counts if its area is over 1e-9 R². Cells of verticals with level cuts may lie in two

@@ -14,7 +14,6 @@ use super::CourseRecords;
 use crate::error::ApiError;
 use crate::extract::{Body, Id};
 use crate::state::AppState;
-use crate::turns::blocking;
 
 /// Seed of the trials of carried errors, so that the same question has the same answer.
 const SEED: u64 = 7;
@@ -64,20 +63,29 @@ pub(crate) async fn beside(
 /// Two or three onions beside each other, with their differences in words; nothing is kept.
 #[utoipa::path(post, operation_id = "bench_onions_beside", path = "/api/bench/onion/beside", tag = "bench", request_body = OnionsQuestion,
     responses((status = 200, body = OnionsBeside), (status = "4XX", body = crate::ProblemDocument)))]
-pub(crate) async fn onions(Body(question): Body<OnionsQuestion>) -> Result<Json<OnionsBeside>, ApiError> {
-    blocking(move || Ok(Json(onions_beside(&question, SEED)?))).await
+pub(crate) async fn onions(
+    State(state): State<AppState>,
+    Body(question): Body<OnionsQuestion>,
+) -> Result<Json<OnionsBeside>, ApiError> {
+    state.compute(move || Ok(Json(onions_beside(&question, SEED)?))).await
 }
 
 /// An onion cut one way, cell by cell; nothing is kept.
 #[utoipa::path(post, operation_id = "bench_onion", path = "/api/bench/onion", tag = "bench", request_body = OnionQuestion,
     responses((status = 200, body = OnionView), (status = "4XX", body = crate::ProblemDocument)))]
-pub(crate) async fn onion(Body(question): Body<OnionQuestion>) -> Result<Json<OnionView>, ApiError> {
-    blocking(move || Ok(Json(onion_view(&question, SEED)?))).await
+pub(crate) async fn onion(
+    State(state): State<AppState>,
+    Body(question): Body<OnionQuestion>,
+) -> Result<Json<OnionView>, ApiError> {
+    state.compute(move || Ok(Json(onion_view(&question, SEED)?))).await
 }
 
 /// The way of cutting an onion that gives most of a wanted size; nothing is kept.
 #[utoipa::path(post, operation_id = "bench_choose", path = "/api/bench/onion/choose", tag = "bench", request_body = ChooseForMe,
     responses((status = 200, body = RankedMethods), (status = "4XX", body = crate::ProblemDocument)))]
-pub(crate) async fn choose(Body(body): Body<ChooseForMe>) -> Result<Json<RankedMethods>, ApiError> {
-    blocking(move || Ok(Json(onion_choice(body.wanted, body.limits)?))).await
+pub(crate) async fn choose(
+    State(state): State<AppState>,
+    Body(body): Body<ChooseForMe>,
+) -> Result<Json<RankedMethods>, ApiError> {
+    state.compute(move || Ok(Json(onion_choice(body.wanted, body.limits)?))).await
 }
