@@ -1,5 +1,5 @@
 # Every command does its own set-up: a fresh machine needs Rust, Node, make and apt.
-.PHONY: demo test dev bench shots types web e2e-deps clean check-rust check-web release
+.PHONY: demo test dev bench fuzz shots types web e2e-deps clean check-rust check-web check-api release
 SHELL := /bin/bash
 .SHELLFLAGS := -eu -o pipefail -c
 BIN := target/debug/yard-notch
@@ -11,7 +11,7 @@ demo: $(BIN)
 	@exec $(BIN) serve --demo
 
 ## Everything that CI runs.
-test: check-rust check-web e2e/node_modules/.done e2e-deps
+test: check-rust check-web check-api e2e/node_modules/.done e2e-deps
 	cd e2e && npm run check && npm test
 
 ## Server and front end with hot reload, on the demo school.
@@ -28,6 +28,10 @@ dev: web/node_modules/.done
 bench: release e2e/node_modules/.done e2e-deps
 	cargo bench -p notch-core
 	cd e2e && YARD_NOTCH=../target/release/yard-notch npm run speed
+
+## Some 20,000 requests made from the OpenAPI document, sound ones and broken ones.
+fuzz: $(BIN) target/fuzz/.done
+	tools/fuzz.sh $(BIN) coverage,fuzzing 250
 
 ## Pictures of each main view from the demo school, into docs/screenshots.
 shots: $(BIN) e2e/node_modules/.done e2e-deps
@@ -54,6 +58,17 @@ check-web: $(BIN) web/node_modules/.done
 	cd web && npm run format:check && npm run lint && npm run cycles && npm run check && npm test
 	@$(BIN) openapi | diff -q - web/openapi.json || { echo "web/openapi.json is old: run make types"; exit 1; }
 	@cd web && node types.mjs node_modules/.schema.d.ts && diff -q node_modules/.schema.d.ts src/api/schema.gen.d.ts || { echo "the front end's types are old: run make types"; exit 1; }
+
+check-api: $(BIN) target/fuzz/.done
+	tools/fuzz.sh $(BIN) fuzzing 8 1
+
+# The fuzzer, in a place of its own.
+target/fuzz/.done: Makefile
+	@python3 -m venv target/fuzz 2>/dev/null || { echo "Installing python3-venv for the fuzzer…"; \
+	  SUDO=$$(test "$$(id -u)" = 0 || echo sudo); $$SUDO apt-get update -qq && $$SUDO apt-get install -y -qq python3-venv; \
+	  python3 -m venv target/fuzz; }
+	target/fuzz/bin/pip install -q --disable-pip-version-check schemathesis==4.32.5
+	@touch $@
 
 web: web/dist/index.html
 

@@ -80,10 +80,10 @@ impl<T: DeserializeOwned, S: Send + Sync> FromRequestParts<S> for Asked<T> {
 }
 
 /// Header with the id that a device gives to a write: the same each time it is sent.
-const WRITE_ID: &str = "idempotency-key";
+pub(crate) const WRITE_ID: &str = "idempotency-key";
 
 /// Header with the moment at which it happened on the device, an instant: `2026-11-03T17:42:00Z`.
-const HAPPENED_AT: &str = "happened-at";
+pub(crate) const HAPPENED_AT: &str = "happened-at";
 
 /// How far a device's clock may run ahead of ours.
 const AHEAD: SignedDuration = SignedDuration::from_mins(5);

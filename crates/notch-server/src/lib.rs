@@ -1,13 +1,15 @@
 //! The web server of Yard Notch: thin handlers over the core and the store.
 //!
 //! [`run`] takes settings, a bound listener and a shutdown future, so that tests and the program
-//! take the same path. Every route is in [`router`].
+//! take the same path.
 
 mod auth;
 mod clock;
+mod description;
 mod embedded_web;
 mod error;
 mod extract;
+mod groups;
 mod guests;
 mod keep_answers;
 mod kept_answers;
@@ -20,8 +22,9 @@ mod state;
 mod turns;
 
 pub use clock::Clock;
+pub use description::openapi;
 pub use error::{ApiError, ProblemDocument};
 pub use passphrase::{MIN_PASSPHRASE, PASSPHRASE_KEY, hash_passphrase};
-pub use router::{openapi, router};
+pub use router::router;
 pub use serve::run;
 pub use state::{AppState, Settings};

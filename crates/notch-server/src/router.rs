@@ -1,9 +1,8 @@
 //! Every route and every layer, in order.
 
 use std::net::IpAddr;
-use std::sync::OnceLock;
 
-use axum::body::{Body, Bytes, to_bytes};
+use axum::body::{Body, to_bytes};
 use axum::extract::{DefaultBodyLimit, Request, State};
 use axum::http::{HeaderName, HeaderValue, header};
 use axum::middleware::{self, Next};
@@ -17,104 +16,16 @@ use tower_http::compression::predicate::{NotForContentType, Predicate, SizeAbove
 use tower_http::csrf::CsrfLayer;
 use tower_http::set_header::SetResponseHeaderLayer;
 use tower_http::trace::TraceLayer;
-use utoipa::OpenApi;
 use utoipa_axum::router::OpenApiRouter;
-use utoipa_axum::routes;
 
 use crate::auth::require_sign_in;
+use crate::description::description;
 use crate::embedded_web;
-use crate::error::{ApiError, ProblemDocument};
+use crate::error::ApiError;
+use crate::groups::{open, reading, writing};
 use crate::keep_answers::keep_answers;
 use crate::limits::{BODY_LIMIT, TIMEOUT};
-use crate::routes as r;
 use crate::state::AppState;
-
-#[derive(OpenApi)]
-#[openapi(
-    info(
-        title = "Yard Notch",
-        description = "Plan knife-skills lessons, run the class, measure, follow each student. Lengths are millimetres. Failures are application/problem+json."
-    ),
-    components(schemas(ProblemDocument))
-)]
-struct Document;
-
-/// Routes that read and change nothing, questions with a body too: their answers are kept until
-/// something changes. They need the passphrase, where one was set.
-fn reading() -> OpenApiRouter<AppState> {
-    OpenApiRouter::new()
-        .routes(routes!(r::catalogue::catalogue))
-        .routes(routes!(r::courses::list))
-        .routes(routes!(r::courses::show))
-        .routes(routes!(r::rack::list))
-        .routes(routes!(r::rack::table))
-        .routes(routes!(r::rack::read))
-        .routes(routes!(r::care::show))
-        .routes(routes!(r::count::sheet))
-        .routes(routes!(r::count::count))
-        .routes(routes!(r::playbook::show))
-        .routes(routes!(r::playbook::try_doctrines))
-        .routes(routes!(r::playbook::kit_choices, r::playbook::kit))
-        .routes(routes!(r::bench::cut))
-        .routes(routes!(r::bench::onion))
-        .routes(routes!(r::bench::choose))
-        .routes(routes!(r::bench::beside))
-        .routes(routes!(r::bench::onions))
-        .routes(routes!(r::own::list))
-        .routes(routes!(r::plan::advice))
-        .routes(routes!(r::plan::show))
-        .routes(routes!(r::plan::time_rule))
-        .routes(routes!(r::class::show))
-        .routes(routes!(r::class::judge_pieces))
-        .routes(routes!(r::yard::show))
-        .routes(routes!(r::yard::student))
-}
-
-/// Routes that change something. They need the passphrase, where one was set, and take the id and the
-/// moment that a device gives to a write.
-fn writing() -> OpenApiRouter<AppState> {
-    OpenApiRouter::new()
-        .routes(routes!(r::courses::add))
-        .routes(routes!(r::courses::change))
-        .routes(routes!(r::courses::add_student))
-        .routes(routes!(r::students::change))
-        .routes(routes!(r::students::archive))
-        .routes(routes!(r::rack::add))
-        .routes(routes!(r::rack::change))
-        .routes(routes!(r::rack::archive))
-        .routes(routes!(r::rack::add_many))
-        .routes(routes!(r::rack::take))
-        .routes(routes!(r::care::add))
-        .routes(routes!(r::count::tick))
-        .routes(routes!(r::count::count_knives))
-        .routes(routes!(r::count::close))
-        .routes(routes!(r::playbook::choose_doctrines))
-        .routes(routes!(r::own::keep))
-        .routes(routes!(r::own::go_back))
-        .routes(routes!(r::plan::add_lesson))
-        .routes(routes!(r::plan::change_lesson))
-        .routes(routes!(r::plan::add_exercise))
-        .routes(routes!(r::plan::change_exercise))
-        .routes(routes!(r::plan::archive_exercise))
-        .routes(routes!(r::class::start))
-        .routes(routes!(r::class::stop))
-        .routes(routes!(r::class::mark))
-        .routes(routes!(r::class::add_sample))
-        .routes(routes!(r::class::add_incident))
-        .routes(routes!(r::class::take_sample_back))
-        .routes(routes!(r::class::take_incident_back))
-}
-
-/// Routes that anybody may ask who can reach the server.
-fn open() -> OpenApiRouter<AppState> {
-    OpenApiRouter::new().routes(routes!(r::about::about)).routes(routes!(r::sign_in::sign_in, r::sign_in::sign_out))
-}
-
-/// The OpenAPI document, as served and as the front end's types are generated from.
-pub fn openapi() -> utoipa::openapi::OpenApi {
-    let all = OpenApiRouter::with_openapi(Document::openapi()).merge(reading()).merge(writing()).merge(open());
-    all.split_for_parts().1
-}
 
 /// Limits of a group of routes that take a small body, answer at once and whole. A group whose answers
 /// stream, or whose bodies are large, gets limits of its own.
@@ -144,19 +55,6 @@ async fn sent_in_time(request: Request, next: Next) -> Response {
         Ok(Err(_)) => ApiError::TooLarge.into_response(),
         Err(_) => ApiError::TooSlow.into_response(),
     }
-}
-
-/// The OpenAPI document, written out when it is first asked for: as a value it is large.
-async fn description() -> Result<impl IntoResponse, ApiError> {
-    static WRITTEN: OnceLock<Bytes> = OnceLock::new();
-    let written = match WRITTEN.get() {
-        Some(written) => written.clone(),
-        None => {
-            let written = serde_json::to_vec(&openapi()).map_err(|error| ApiError::Internal(error.to_string()))?;
-            WRITTEN.get_or_init(|| Bytes::from(written)).clone()
-        }
-    };
-    Ok(([(header::CONTENT_TYPE, "application/json")], written))
 }
 
 /// The whole program over HTTP.

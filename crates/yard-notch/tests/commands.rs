@@ -216,7 +216,7 @@ fn silent_sockets_shut_nobody_out() {
     let served = Served::demo(&path(&folder, "demo"));
     let half_sent = |number: usize| {
         let mut stream = served.connect();
-        if number % 2 == 0 {
+        if number.is_multiple_of(2) {
             stream.write_all(b"GET /api/about HTTP/1.1\r\nHost: ").unwrap();
         }
         stream

@@ -1371,7 +1371,11 @@ export interface components {
             sticks: number;
         };
         /** @description A board material. */
-        Board: components["schemas"]["BoardWear"] & {
+        Board: {
+            /** @description May be used at all. */
+            allowed: boolean;
+            /** @description Name. */
+            name: string;
             /** @description Its id. */
             value: components["schemas"]["BoardMaterial"];
         };
@@ -1380,18 +1384,6 @@ export interface components {
          * @enum {string}
          */
         BoardMaterial: "wood" | "rubber" | "plastic" | "glass" | "stone" | "ceramic";
-        /** @description What a board does to an edge. */
-        BoardWear: {
-            /** @description May be used at all. */
-            allowed: boolean;
-            /** @description Name. */
-            name: string;
-            /**
-             * Format: double
-             * @description Wear of a minute, as a multiple of a minute on wood.
-             */
-            wear: number;
-        };
         /**
          * @description What a type may do on the board.
          * @enum {string}
@@ -2748,11 +2740,8 @@ export interface components {
          */
         Habit: "dishwasher" | "hard_board" | "scraped" | "loose_drawer" | "pull_through";
         /** @description A bad habit to write down. */
-        HabitLine: components["schemas"]["HabitWear"] & {
+        HabitLine: {
             id: string;
-        };
-        /** @description What a habit costs. */
-        HabitWear: {
             /** @description Name. */
             name: string;
             /**
@@ -3276,13 +3265,6 @@ export interface components {
             way: components["schemas"]["Way"];
             /** @default null */
             width: components["schemas"]["Millimetres"] | null;
-        };
-        /** @description Name and plain words of a grip, hold or motion. */
-        Manner: {
-            /** @description How it is done. */
-            how: string;
-            /** @description Name. */
-            name: string;
         };
         /** @description Knives that are alike. */
         ManyKnives: {
@@ -4758,7 +4740,14 @@ export interface components {
          */
         Way: "squared" | "flat_first";
         /** @description A grip, hold or motion in plain words. */
-        Way_Grip: components["schemas"]["Manner"] & {
+        Way_Grip: {
+            /** @description How it is done. */
+            how: string;
+            /**
+             * @description Name and how it is done.
+             *     Name.
+             */
+            name: string;
             /**
              * @description How the knife hand holds the knife.
              * @enum {string}
@@ -4766,7 +4755,14 @@ export interface components {
             value: "pinch" | "handle" | "index_on_spine" | "choked_back" | "paring" | "spine_top";
         };
         /** @description A grip, hold or motion in plain words. */
-        Way_Hold: components["schemas"]["Manner"] & {
+        Way_Hold: {
+            /** @description How it is done. */
+            how: string;
+            /**
+             * @description Name and how it is done.
+             *     Name.
+             */
+            name: string;
             /**
              * @description How the guide hand holds the food.
              * @enum {string}
@@ -4774,7 +4770,14 @@ export interface components {
             value: "claw" | "bridge" | "flat_palm" | "spine_top" | "in_hand";
         };
         /** @description A grip, hold or motion in plain words. */
-        Way_Motion: components["schemas"]["Manner"] & {
+        Way_Motion: {
+            /** @description How it is done. */
+            how: string;
+            /**
+             * @description Name and how it is done.
+             *     Name.
+             */
+            name: string;
             /**
              * @description How the edge moves.
              * @enum {string}
@@ -4831,6 +4834,24 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
+            /** @description Refused: why, and at which fields. */
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -4839,12 +4860,27 @@ export interface operations {
                     "application/json": components["schemas"]["About"];
                 };
             };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
         };
     };
     class_start: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description When it happened on the device; now, if left out. Within the past seven days. */
+                "happened-at"?: Moment;
+                /** @description Made by the device, unlike all others: the same write sent again is kept once. */
+                "idempotency-key"?: string;
+            };
             path?: never;
             cookie?: never;
         };
@@ -4854,12 +4890,22 @@ export interface operations {
             };
         };
         responses: {
+            /** @description Refused: why, and at which fields. */
             "4XX": {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ProblemDocument"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
             201: {
@@ -4868,6 +4914,25 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Attempt"];
+                };
+            };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The disk is full; nothing was kept. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
@@ -4887,12 +4952,22 @@ export interface operations {
             };
         };
         responses: {
+            /** @description Refused: why, and at which fields. */
             "4XX": {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ProblemDocument"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
             200: {
@@ -4903,12 +4978,27 @@ export interface operations {
                     "application/json": components["schemas"]["Judged"];
                 };
             };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
         };
     };
     class_mark: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description When it happened on the device; now, if left out. Within the past seven days. */
+                "happened-at"?: Moment;
+                /** @description Made by the device, unlike all others: the same write sent again is kept once. */
+                "idempotency-key"?: string;
+            };
             path: {
                 id: number;
             };
@@ -4920,12 +5010,22 @@ export interface operations {
             };
         };
         responses: {
+            /** @description Refused: why, and at which fields. */
             "4XX": {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ProblemDocument"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
             200: {
@@ -4936,12 +5036,36 @@ export interface operations {
                     "application/json": components["schemas"]["Attempt"];
                 };
             };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The disk is full; nothing was kept. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
         };
     };
     class_add_sample: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description When it happened on the device; now, if left out. Within the past seven days. */
+                "happened-at"?: Moment;
+                /** @description Made by the device, unlike all others: the same write sent again is kept once. */
+                "idempotency-key"?: string;
+            };
             path: {
                 id: number;
             };
@@ -4953,12 +5077,22 @@ export interface operations {
             };
         };
         responses: {
+            /** @description Refused: why, and at which fields. */
             "4XX": {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ProblemDocument"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
             201: {
@@ -4969,12 +5103,36 @@ export interface operations {
                     "application/json": components["schemas"]["Attempt"];
                 };
             };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The disk is full; nothing was kept. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
         };
     };
     class_stop: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description When it happened on the device; now, if left out. Within the past seven days. */
+                "happened-at"?: Moment;
+                /** @description Made by the device, unlike all others: the same write sent again is kept once. */
+                "idempotency-key"?: string;
+            };
             path: {
                 id: number;
             };
@@ -4982,12 +5140,22 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
+            /** @description Refused: why, and at which fields. */
             "4XX": {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ProblemDocument"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
             200: {
@@ -4996,6 +5164,25 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Attempt"];
+                };
+            };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The disk is full; nothing was kept. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
@@ -5013,12 +5200,22 @@ export interface operations {
             };
         };
         responses: {
+            /** @description Refused: why, and at which fields. */
             "4XX": {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ProblemDocument"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
             200: {
@@ -5027,6 +5224,16 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["OnionView"];
+                };
+            };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
@@ -5044,12 +5251,22 @@ export interface operations {
             };
         };
         responses: {
+            /** @description Refused: why, and at which fields. */
             "4XX": {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ProblemDocument"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
             200: {
@@ -5058,6 +5275,16 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["OnionsBeside"];
+                };
+            };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
@@ -5075,12 +5302,22 @@ export interface operations {
             };
         };
         responses: {
+            /** @description Refused: why, and at which fields. */
             "4XX": {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ProblemDocument"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
             200: {
@@ -5089,6 +5326,16 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["RankedMethods"];
+                };
+            };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
@@ -5102,12 +5349,40 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
+            /** @description Refused: why, and at which fields. */
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
             200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
                     "application/json": components["schemas"]["CatalogueView"];
+                };
+            };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
@@ -5121,6 +5396,24 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
+            /** @description Refused: why, and at which fields. */
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -5129,12 +5422,27 @@ export interface operations {
                     "application/json": components["schemas"]["Course"][];
                 };
             };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
         };
     };
     courses_add: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description When it happened on the device; now, if left out. Within the past seven days. */
+                "happened-at"?: Moment;
+                /** @description Made by the device, unlike all others: the same write sent again is kept once. */
+                "idempotency-key"?: string;
+            };
             path?: never;
             cookie?: never;
         };
@@ -5144,12 +5452,22 @@ export interface operations {
             };
         };
         responses: {
+            /** @description Refused: why, and at which fields. */
             "4XX": {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ProblemDocument"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
             201: {
@@ -5158,6 +5476,25 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Course"];
+                };
+            };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The disk is full; nothing was kept. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
@@ -5173,12 +5510,22 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
+            /** @description Refused: why, and at which fields. */
             "4XX": {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ProblemDocument"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
             200: {
@@ -5189,12 +5536,27 @@ export interface operations {
                     "application/json": components["schemas"]["CourseView"];
                 };
             };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
         };
     };
     courses_change: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description When it happened on the device; now, if left out. Within the past seven days. */
+                "happened-at"?: Moment;
+                /** @description Made by the device, unlike all others: the same write sent again is kept once. */
+                "idempotency-key"?: string;
+            };
             path: {
                 id: number;
             };
@@ -5206,12 +5568,22 @@ export interface operations {
             };
         };
         responses: {
+            /** @description Refused: why, and at which fields. */
             "4XX": {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ProblemDocument"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
             200: {
@@ -5220,6 +5592,25 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Course"];
+                };
+            };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The disk is full; nothing was kept. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
@@ -5239,12 +5630,22 @@ export interface operations {
             };
         };
         responses: {
+            /** @description Refused: why, and at which fields. */
             "4XX": {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ProblemDocument"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
             200: {
@@ -5253,6 +5654,16 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Advice"];
+                };
+            };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
@@ -5272,12 +5683,22 @@ export interface operations {
             };
         };
         responses: {
+            /** @description Refused: why, and at which fields. */
             "4XX": {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ProblemDocument"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
             200: {
@@ -5286,6 +5707,16 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["BenchView"];
+                };
+            };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
@@ -5305,12 +5736,22 @@ export interface operations {
             };
         };
         responses: {
+            /** @description Refused: why, and at which fields. */
             "4XX": {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ProblemDocument"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
             200: {
@@ -5321,12 +5762,27 @@ export interface operations {
                     "application/json": components["schemas"]["Beside"];
                 };
             };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
         };
     };
     playbook_choose_doctrines: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description When it happened on the device; now, if left out. Within the past seven days. */
+                "happened-at"?: Moment;
+                /** @description Made by the device, unlike all others: the same write sent again is kept once. */
+                "idempotency-key"?: string;
+            };
             path: {
                 id: number;
             };
@@ -5338,12 +5794,22 @@ export interface operations {
             };
         };
         responses: {
+            /** @description Refused: why, and at which fields. */
             "4XX": {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ProblemDocument"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
             200: {
@@ -5352,6 +5818,25 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Course"];
+                };
+            };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The disk is full; nothing was kept. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
@@ -5371,12 +5856,22 @@ export interface operations {
             };
         };
         responses: {
+            /** @description Refused: why, and at which fields. */
             "4XX": {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ProblemDocument"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
             200: {
@@ -5385,6 +5880,16 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["DoctrineChanges"];
+                };
+            };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
@@ -5400,12 +5905,22 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
+            /** @description Refused: why, and at which fields. */
             "4XX": {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ProblemDocument"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
             200: {
@@ -5414,6 +5929,16 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["KitOptions"];
+                };
+            };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
@@ -5433,12 +5958,22 @@ export interface operations {
             };
         };
         responses: {
+            /** @description Refused: why, and at which fields. */
             "4XX": {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ProblemDocument"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
             200: {
@@ -5449,12 +5984,27 @@ export interface operations {
                     "application/json": components["schemas"]["KitAnswer"];
                 };
             };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
         };
     };
     plan_add_lesson: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description When it happened on the device; now, if left out. Within the past seven days. */
+                "happened-at"?: Moment;
+                /** @description Made by the device, unlike all others: the same write sent again is kept once. */
+                "idempotency-key"?: string;
+            };
             path: {
                 id: number;
             };
@@ -5466,12 +6016,22 @@ export interface operations {
             };
         };
         responses: {
+            /** @description Refused: why, and at which fields. */
             "4XX": {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ProblemDocument"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
             201: {
@@ -5480,6 +6040,25 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PlanView"];
+                };
+            };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The disk is full; nothing was kept. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
@@ -5502,12 +6081,22 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
+            /** @description Refused: why, and at which fields. */
             "4XX": {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ProblemDocument"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
             200: {
@@ -5518,12 +6107,27 @@ export interface operations {
                     "application/json": components["schemas"]["Matrix"];
                 };
             };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
         };
     };
     courses_add_student: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description When it happened on the device; now, if left out. Within the past seven days. */
+                "happened-at"?: Moment;
+                /** @description Made by the device, unlike all others: the same write sent again is kept once. */
+                "idempotency-key"?: string;
+            };
             path: {
                 id: number;
             };
@@ -5535,12 +6139,22 @@ export interface operations {
             };
         };
         responses: {
+            /** @description Refused: why, and at which fields. */
             "4XX": {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ProblemDocument"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
             201: {
@@ -5549,6 +6163,25 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Student"];
+                };
+            };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The disk is full; nothing was kept. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
@@ -5564,12 +6197,22 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
+            /** @description Refused: why, and at which fields. */
             "4XX": {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ProblemDocument"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
             200: {
@@ -5580,12 +6223,27 @@ export interface operations {
                     "application/json": components["schemas"]["YardRow"][];
                 };
             };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
         };
     };
     plan_change_exercise: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description When it happened on the device; now, if left out. Within the past seven days. */
+                "happened-at"?: Moment;
+                /** @description Made by the device, unlike all others: the same write sent again is kept once. */
+                "idempotency-key"?: string;
+            };
             path: {
                 id: number;
             };
@@ -5597,12 +6255,22 @@ export interface operations {
             };
         };
         responses: {
+            /** @description Refused: why, and at which fields. */
             "4XX": {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ProblemDocument"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
             200: {
@@ -5613,12 +6281,36 @@ export interface operations {
                     "application/json": components["schemas"]["PlanView"];
                 };
             };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The disk is full; nothing was kept. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
         };
     };
     plan_archive_exercise: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description When it happened on the device; now, if left out. Within the past seven days. */
+                "happened-at"?: Moment;
+                /** @description Made by the device, unlike all others: the same write sent again is kept once. */
+                "idempotency-key"?: string;
+            };
             path: {
                 id: number;
             };
@@ -5630,12 +6322,22 @@ export interface operations {
             };
         };
         responses: {
+            /** @description Refused: why, and at which fields. */
             "4XX": {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ProblemDocument"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
             200: {
@@ -5646,12 +6348,36 @@ export interface operations {
                     "application/json": components["schemas"]["PlanView"];
                 };
             };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The disk is full; nothing was kept. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
         };
     };
     class_take_incident_back: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description When it happened on the device; now, if left out. Within the past seven days. */
+                "happened-at"?: Moment;
+                /** @description Made by the device, unlike all others: the same write sent again is kept once. */
+                "idempotency-key"?: string;
+            };
             path: {
                 id: number;
             };
@@ -5663,12 +6389,22 @@ export interface operations {
             };
         };
         responses: {
+            /** @description Refused: why, and at which fields. */
             "4XX": {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ProblemDocument"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
             200: {
@@ -5679,12 +6415,36 @@ export interface operations {
                     "application/json": components["schemas"]["Incident"][];
                 };
             };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The disk is full; nothing was kept. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
         };
     };
     plan_change_lesson: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description When it happened on the device; now, if left out. Within the past seven days. */
+                "happened-at"?: Moment;
+                /** @description Made by the device, unlike all others: the same write sent again is kept once. */
+                "idempotency-key"?: string;
+            };
             path: {
                 id: number;
             };
@@ -5696,12 +6456,22 @@ export interface operations {
             };
         };
         responses: {
+            /** @description Refused: why, and at which fields. */
             "4XX": {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ProblemDocument"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
             200: {
@@ -5710,6 +6480,25 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PlanView"];
+                };
+            };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The disk is full; nothing was kept. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
@@ -5725,12 +6514,22 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
+            /** @description Refused: why, and at which fields. */
             "4XX": {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ProblemDocument"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
             200: {
@@ -5741,12 +6540,27 @@ export interface operations {
                     "application/json": components["schemas"]["CheckSheet"];
                 };
             };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
         };
     };
     check_tick: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description When it happened on the device; now, if left out. Within the past seven days. */
+                "happened-at"?: Moment;
+                /** @description Made by the device, unlike all others: the same write sent again is kept once. */
+                "idempotency-key"?: string;
+            };
             path: {
                 id: number;
             };
@@ -5758,12 +6572,22 @@ export interface operations {
             };
         };
         responses: {
+            /** @description Refused: why, and at which fields. */
             "4XX": {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ProblemDocument"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
             200: {
@@ -5772,6 +6596,25 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["CheckSheet"];
+                };
+            };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The disk is full; nothing was kept. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
@@ -5790,12 +6633,22 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
+            /** @description Refused: why, and at which fields. */
             "4XX": {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ProblemDocument"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
             200: {
@@ -5806,12 +6659,27 @@ export interface operations {
                     "application/json": components["schemas"]["ClassView"];
                 };
             };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
         };
     };
     count_close: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description When it happened on the device; now, if left out. Within the past seven days. */
+                "happened-at"?: Moment;
+                /** @description Made by the device, unlike all others: the same write sent again is kept once. */
+                "idempotency-key"?: string;
+            };
             path: {
                 id: number;
             };
@@ -5823,12 +6691,22 @@ export interface operations {
             };
         };
         responses: {
+            /** @description Refused: why, and at which fields. */
             "4XX": {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ProblemDocument"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
             200: {
@@ -5837,6 +6715,25 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["KnifeCount"];
+                };
+            };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The disk is full; nothing was kept. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
@@ -5852,12 +6749,22 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
+            /** @description Refused: why, and at which fields. */
             "4XX": {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ProblemDocument"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
             200: {
@@ -5868,12 +6775,27 @@ export interface operations {
                     "application/json": components["schemas"]["KnifeCount"];
                 };
             };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
         };
     };
     count_knives: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description When it happened on the device; now, if left out. Within the past seven days. */
+                "happened-at"?: Moment;
+                /** @description Made by the device, unlike all others: the same write sent again is kept once. */
+                "idempotency-key"?: string;
+            };
             path: {
                 id: number;
             };
@@ -5885,12 +6807,22 @@ export interface operations {
             };
         };
         responses: {
+            /** @description Refused: why, and at which fields. */
             "4XX": {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ProblemDocument"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
             200: {
@@ -5901,12 +6833,36 @@ export interface operations {
                     "application/json": components["schemas"]["KnifeCount"];
                 };
             };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The disk is full; nothing was kept. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
         };
     };
     plan_add_exercise: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description When it happened on the device; now, if left out. Within the past seven days. */
+                "happened-at"?: Moment;
+                /** @description Made by the device, unlike all others: the same write sent again is kept once. */
+                "idempotency-key"?: string;
+            };
             path: {
                 id: number;
             };
@@ -5918,12 +6874,22 @@ export interface operations {
             };
         };
         responses: {
+            /** @description Refused: why, and at which fields. */
             "4XX": {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ProblemDocument"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
             201: {
@@ -5934,12 +6900,36 @@ export interface operations {
                     "application/json": components["schemas"]["PlanView"];
                 };
             };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The disk is full; nothing was kept. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
         };
     };
     class_add_incident: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description When it happened on the device; now, if left out. Within the past seven days. */
+                "happened-at"?: Moment;
+                /** @description Made by the device, unlike all others: the same write sent again is kept once. */
+                "idempotency-key"?: string;
+            };
             path: {
                 id: number;
             };
@@ -5951,12 +6941,22 @@ export interface operations {
             };
         };
         responses: {
+            /** @description Refused: why, and at which fields. */
             "4XX": {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ProblemDocument"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
             201: {
@@ -5965,6 +6965,25 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Incident"][];
+                };
+            };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The disk is full; nothing was kept. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
@@ -5980,12 +6999,22 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
+            /** @description Refused: why, and at which fields. */
             "4XX": {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ProblemDocument"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
             200: {
@@ -5994,6 +7023,16 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PlanView"];
+                };
+            };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
@@ -6013,12 +7052,22 @@ export interface operations {
             };
         };
         responses: {
+            /** @description Refused: why, and at which fields. */
             "4XX": {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ProblemDocument"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
             200: {
@@ -6027,6 +7076,16 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["TimeRule"];
+                };
+            };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
@@ -6040,6 +7099,24 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
+            /** @description Refused: why, and at which fields. */
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -6048,12 +7125,27 @@ export interface operations {
                     "application/json": components["schemas"]["OwnView"];
                 };
             };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
         };
     };
     own_keep: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description When it happened on the device; now, if left out. Within the past seven days. */
+                "happened-at"?: Moment;
+                /** @description Made by the device, unlike all others: the same write sent again is kept once. */
+                "idempotency-key"?: string;
+            };
             path?: never;
             cookie?: never;
         };
@@ -6063,12 +7155,22 @@ export interface operations {
             };
         };
         responses: {
+            /** @description Refused: why, and at which fields. */
             "4XX": {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ProblemDocument"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
             200: {
@@ -6079,12 +7181,36 @@ export interface operations {
                     "application/json": components["schemas"]["OwnView"];
                 };
             };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The disk is full; nothing was kept. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
         };
     };
     own_drop: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description When it happened on the device; now, if left out. Within the past seven days. */
+                "happened-at"?: Moment;
+                /** @description Made by the device, unlike all others: the same write sent again is kept once. */
+                "idempotency-key"?: string;
+            };
             path?: never;
             cookie?: never;
         };
@@ -6094,12 +7220,22 @@ export interface operations {
             };
         };
         responses: {
+            /** @description Refused: why, and at which fields. */
             "4XX": {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ProblemDocument"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
             200: {
@@ -6108,6 +7244,25 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["OwnView"];
+                };
+            };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The disk is full; nothing was kept. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
@@ -6128,12 +7283,22 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
+            /** @description Refused: why, and at which fields. */
             "4XX": {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ProblemDocument"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
             200: {
@@ -6144,12 +7309,27 @@ export interface operations {
                     "application/json": components["schemas"]["RackView"];
                 };
             };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
         };
     };
     rack_add: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description When it happened on the device; now, if left out. Within the past seven days. */
+                "happened-at"?: Moment;
+                /** @description Made by the device, unlike all others: the same write sent again is kept once. */
+                "idempotency-key"?: string;
+            };
             path?: never;
             cookie?: never;
         };
@@ -6159,12 +7339,22 @@ export interface operations {
             };
         };
         responses: {
+            /** @description Refused: why, and at which fields. */
             "4XX": {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ProblemDocument"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
             201: {
@@ -6175,12 +7365,36 @@ export interface operations {
                     "application/json": components["schemas"]["Knife"];
                 };
             };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The disk is full; nothing was kept. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
         };
     };
     rack_change: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description When it happened on the device; now, if left out. Within the past seven days. */
+                "happened-at"?: Moment;
+                /** @description Made by the device, unlike all others: the same write sent again is kept once. */
+                "idempotency-key"?: string;
+            };
             path: {
                 id: number;
             };
@@ -6192,12 +7406,22 @@ export interface operations {
             };
         };
         responses: {
+            /** @description Refused: why, and at which fields. */
             "4XX": {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ProblemDocument"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
             200: {
@@ -6208,12 +7432,36 @@ export interface operations {
                     "application/json": components["schemas"]["Knife"];
                 };
             };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The disk is full; nothing was kept. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
         };
     };
     rack_archive: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description When it happened on the device; now, if left out. Within the past seven days. */
+                "happened-at"?: Moment;
+                /** @description Made by the device, unlike all others: the same write sent again is kept once. */
+                "idempotency-key"?: string;
+            };
             path: {
                 id: number;
             };
@@ -6225,12 +7473,22 @@ export interface operations {
             };
         };
         responses: {
+            /** @description Refused: why, and at which fields. */
             "4XX": {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ProblemDocument"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
             200: {
@@ -6239,6 +7497,25 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Knife"];
+                };
+            };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The disk is full; nothing was kept. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
@@ -6263,12 +7540,22 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
+            /** @description Refused: why, and at which fields. */
             "4XX": {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ProblemDocument"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
             200: {
@@ -6279,12 +7566,27 @@ export interface operations {
                     "application/json": components["schemas"]["KnifeCare"];
                 };
             };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
         };
     };
     care_add: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description When it happened on the device; now, if left out. Within the past seven days. */
+                "happened-at"?: Moment;
+                /** @description Made by the device, unlike all others: the same write sent again is kept once. */
+                "idempotency-key"?: string;
+            };
             path: {
                 id: number;
             };
@@ -6296,12 +7598,22 @@ export interface operations {
             };
         };
         responses: {
+            /** @description Refused: why, and at which fields. */
             "4XX": {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ProblemDocument"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
             201: {
@@ -6312,12 +7624,36 @@ export interface operations {
                     "application/json": components["schemas"]["CareTaken"];
                 };
             };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The disk is full; nothing was kept. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
         };
     };
     rack_add_many: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description When it happened on the device; now, if left out. Within the past seven days. */
+                "happened-at"?: Moment;
+                /** @description Made by the device, unlike all others: the same write sent again is kept once. */
+                "idempotency-key"?: string;
+            };
             path?: never;
             cookie?: never;
         };
@@ -6327,12 +7663,22 @@ export interface operations {
             };
         };
         responses: {
+            /** @description Refused: why, and at which fields. */
             "4XX": {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ProblemDocument"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
             201: {
@@ -6341,6 +7687,25 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Knife"][];
+                };
+            };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The disk is full; nothing was kept. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
@@ -6354,6 +7719,24 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
+            /** @description Refused: why, and at which fields. */
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -6362,12 +7745,27 @@ export interface operations {
                     "text/csv": string;
                 };
             };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
         };
     };
     rack_take_table: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description When it happened on the device; now, if left out. Within the past seven days. */
+                "happened-at"?: Moment;
+                /** @description Made by the device, unlike all others: the same write sent again is kept once. */
+                "idempotency-key"?: string;
+            };
             path?: never;
             cookie?: never;
         };
@@ -6377,12 +7775,22 @@ export interface operations {
             };
         };
         responses: {
+            /** @description Refused: why, and at which fields. */
             "4XX": {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ProblemDocument"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
             201: {
@@ -6391,6 +7799,25 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["TableTaken"];
+                };
+            };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The disk is full; nothing was kept. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
@@ -6408,12 +7835,22 @@ export interface operations {
             };
         };
         responses: {
+            /** @description Refused: why, and at which fields. */
             "4XX": {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ProblemDocument"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
             200: {
@@ -6424,12 +7861,27 @@ export interface operations {
                     "application/json": components["schemas"]["KnifeTable"];
                 };
             };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
         };
     };
     class_take_sample_back: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description When it happened on the device; now, if left out. Within the past seven days. */
+                "happened-at"?: Moment;
+                /** @description Made by the device, unlike all others: the same write sent again is kept once. */
+                "idempotency-key"?: string;
+            };
             path: {
                 id: number;
             };
@@ -6441,12 +7893,22 @@ export interface operations {
             };
         };
         responses: {
+            /** @description Refused: why, and at which fields. */
             "4XX": {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ProblemDocument"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
             200: {
@@ -6455,6 +7917,25 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Attempt"];
+                };
+            };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The disk is full; nothing was kept. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
@@ -6472,12 +7953,22 @@ export interface operations {
             };
         };
         responses: {
+            /** @description Refused: why, and at which fields. */
             "4XX": {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ProblemDocument"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
             204: {
@@ -6485,6 +7976,16 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
             };
         };
     };
@@ -6497,18 +7998,51 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
+            /** @description Refused: why, and at which fields. */
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
             204: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content?: never;
             };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
         };
     };
     students_change: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description When it happened on the device; now, if left out. Within the past seven days. */
+                "happened-at"?: Moment;
+                /** @description Made by the device, unlike all others: the same write sent again is kept once. */
+                "idempotency-key"?: string;
+            };
             path: {
                 id: number;
             };
@@ -6520,12 +8054,22 @@ export interface operations {
             };
         };
         responses: {
+            /** @description Refused: why, and at which fields. */
             "4XX": {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ProblemDocument"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
             200: {
@@ -6536,12 +8080,36 @@ export interface operations {
                     "application/json": components["schemas"]["Student"];
                 };
             };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The disk is full; nothing was kept. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
         };
     };
     students_archive: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description When it happened on the device; now, if left out. Within the past seven days. */
+                "happened-at"?: Moment;
+                /** @description Made by the device, unlike all others: the same write sent again is kept once. */
+                "idempotency-key"?: string;
+            };
             path: {
                 id: number;
             };
@@ -6553,12 +8121,22 @@ export interface operations {
             };
         };
         responses: {
+            /** @description Refused: why, and at which fields. */
             "4XX": {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ProblemDocument"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
             200: {
@@ -6567,6 +8145,25 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Student"];
+                };
+            };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The disk is full; nothing was kept. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
@@ -6582,12 +8179,22 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
+            /** @description Refused: why, and at which fields. */
             "4XX": {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ProblemDocument"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
             200: {
@@ -6596,6 +8203,16 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["StudentView"];
+                };
+            };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };

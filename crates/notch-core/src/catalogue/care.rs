@@ -41,9 +41,8 @@ word_enum! {
 }
 
 /// What a board does to an edge.
-#[derive(Clone, Debug, Serialize, Deserialize)]
+#[derive(Clone, Debug, Deserialize)]
 #[serde(deny_unknown_fields)]
-#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
 pub struct BoardWear {
     /// Name.
     pub name: String,
@@ -54,9 +53,8 @@ pub struct BoardWear {
 }
 
 /// What a habit costs.
-#[derive(Clone, Debug, Serialize, Deserialize)]
+#[derive(Clone, Debug, Deserialize)]
 #[serde(deny_unknown_fields)]
-#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
 pub struct HabitWear {
     /// Name.
     pub name: String,

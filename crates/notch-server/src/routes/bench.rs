@@ -30,7 +30,7 @@ pub(crate) struct ChooseForMe {
 
 /// Pieces, waste, strokes and minutes of a cut, both ways of working; nothing is kept.
 #[utoipa::path(post, operation_id = "bench_cut", path = "/api/courses/{id}/bench", tag = "bench", params(("id" = i64, Path)), request_body = BenchQuestion,
-    responses((status = 200, body = BenchView), (status = "4XX", body = crate::ProblemDocument)))]
+    responses((status = 200, body = BenchView)))]
 pub(crate) async fn cut(
     State(state): State<AppState>,
     Id(id): Id,
@@ -46,7 +46,7 @@ pub(crate) async fn cut(
 
 /// Two or three cuts beside each other, with their differences in words; nothing is kept.
 #[utoipa::path(post, operation_id = "bench_beside", path = "/api/courses/{id}/bench/beside", tag = "bench", params(("id" = i64, Path)), request_body = BesideQuestion,
-    responses((status = 200, body = Beside), (status = "4XX", body = crate::ProblemDocument)))]
+    responses((status = 200, body = Beside)))]
 pub(crate) async fn beside(
     State(state): State<AppState>,
     Id(id): Id,
@@ -62,7 +62,7 @@ pub(crate) async fn beside(
 
 /// Two or three onions beside each other, with their differences in words; nothing is kept.
 #[utoipa::path(post, operation_id = "bench_onions_beside", path = "/api/bench/onion/beside", tag = "bench", request_body = OnionsQuestion,
-    responses((status = 200, body = OnionsBeside), (status = "4XX", body = crate::ProblemDocument)))]
+    responses((status = 200, body = OnionsBeside)))]
 pub(crate) async fn onions(
     State(state): State<AppState>,
     Body(question): Body<OnionsQuestion>,
@@ -72,7 +72,7 @@ pub(crate) async fn onions(
 
 /// An onion cut one way, cell by cell; nothing is kept.
 #[utoipa::path(post, operation_id = "bench_onion", path = "/api/bench/onion", tag = "bench", request_body = OnionQuestion,
-    responses((status = 200, body = OnionView), (status = "4XX", body = crate::ProblemDocument)))]
+    responses((status = 200, body = OnionView)))]
 pub(crate) async fn onion(
     State(state): State<AppState>,
     Body(question): Body<OnionQuestion>,
@@ -82,7 +82,7 @@ pub(crate) async fn onion(
 
 /// The way of cutting an onion that gives most of a wanted size; nothing is kept.
 #[utoipa::path(post, operation_id = "bench_choose", path = "/api/bench/onion/choose", tag = "bench", request_body = ChooseForMe,
-    responses((status = 200, body = RankedMethods), (status = "4XX", body = crate::ProblemDocument)))]
+    responses((status = 200, body = RankedMethods)))]
 pub(crate) async fn choose(
     State(state): State<AppState>,
     Body(body): Body<ChooseForMe>,

@@ -52,8 +52,12 @@ pub(crate) struct EventLine {
 #[derive(Debug, Serialize, ToSchema)]
 pub(crate) struct HabitLine {
     id: String,
-    #[serde(flatten)]
-    wear: HabitWear,
+    /// Name.
+    name: String,
+    /// Board minutes that one occasion counts for.
+    wear: f64,
+    /// Why, and what to do instead.
+    why: String,
 }
 
 /// Everything about the care of a knife.
@@ -146,8 +150,12 @@ fn care_of(
     };
     let (own_angle, aid) = aid(catalogue, (kind, &knife), &doctrines, asked)?;
     let line = |event: CareEvent| EventLine { deed_words: event.fields.deed.words(catalogue), event };
-    let habit =
-        |(id, wear): (&notch_core::catalogue::Habit, &HabitWear)| HabitLine { id: id.word().to_owned(), wear: wear.clone() };
+    let habit = |(id, habit): (&notch_core::catalogue::Habit, &HabitWear)| HabitLine {
+        id: id.word().to_owned(),
+        name: habit.name.clone(),
+        wear: habit.wear,
+        why: habit.why.clone(),
+    };
     let hands = [HandSize::Small, HandSize::Medium, HandSize::Large];
     Ok(KnifeCare {
         label: kind.label(knife.fields.length),
@@ -173,7 +181,7 @@ fn care_of(
 
 /// The care of a knife: what was done, what is due, its angle, its parts.
 #[utoipa::path(get, operation_id = "care_show", path = "/api/rack/{id}/care", tag = "rack", params(("id" = i64, Path), AskedOfKnife),
-    responses((status = 200, body = KnifeCare), (status = "4XX", body = crate::ProblemDocument)))]
+    responses((status = 200, body = KnifeCare)))]
 pub(crate) async fn show(
     State(state): State<AppState>,
     Id(id): Id,
@@ -190,7 +198,7 @@ pub(crate) async fn show(
 
 /// Writes down what was done to a knife. A failed test takes it out of class at once.
 #[utoipa::path(post, operation_id = "care_add", path = "/api/rack/{id}/care", tag = "rack", params(("id" = i64, Path)), request_body = NewCare,
-    responses((status = 201, body = CareTaken), (status = "4XX", body = crate::ProblemDocument)))]
+    responses((status = 201, body = CareTaken)))]
 pub(crate) async fn add(
     State(state): State<AppState>,
     Id(id): Id,

@@ -3,8 +3,8 @@
 use axum::Json;
 use axum::extract::State;
 use notch_core::catalogue::{
-    BoardMaterial, BoardWear, Catalogue, Cut, DoctrineQuestion, Fault, Food, Grip, Hold, KnifePart, KnifeType, LessonSegment,
-    Manner, Motion, StandardSet, Tolerance,
+    BoardMaterial, Catalogue, Cut, DoctrineQuestion, Fault, Food, Grip, Hold, KnifePart, KnifeType, LessonSegment, Manner,
+    Motion, StandardSet, Tolerance,
 };
 use serde::Serialize;
 use utoipa::ToSchema;
@@ -18,8 +18,10 @@ pub(crate) struct Way<T> {
     /// Its id.
     value: T,
     /// Name and how it is done.
-    #[serde(flatten)]
-    manner: Manner,
+    /// Name.
+    name: String,
+    /// How it is done.
+    how: String,
 }
 
 /// Everything the screens choose from.
@@ -49,8 +51,10 @@ pub(crate) struct CatalogueView {
 pub(crate) struct Board {
     /// Its id.
     value: BoardMaterial,
-    #[serde(flatten)]
-    wear: BoardWear,
+    /// Name.
+    name: String,
+    /// May be used at all.
+    allowed: bool,
 }
 
 /// Knives, foods, cuts, standards, faults and all other words of the field.
@@ -61,7 +65,7 @@ pub(crate) async fn catalogue(State(state): State<AppState>) -> Result<Json<Cata
 
 fn view(catalogue: &Catalogue) -> CatalogueView {
     fn ways<T: Copy>(map: &std::collections::BTreeMap<T, Manner>) -> Vec<Way<T>> {
-        map.iter().map(|(value, manner)| Way { value: *value, manner: manner.clone() }).collect()
+        map.iter().map(|(value, manner)| Way { value: *value, name: manner.name.clone(), how: manner.how.clone() }).collect()
     }
     CatalogueView {
         knives: catalogue.knives.clone(),
@@ -78,7 +82,12 @@ fn view(catalogue: &Catalogue) -> CatalogueView {
         disclaimer: catalogue.disclaimer.clone(),
         first_aid: catalogue.first_aid.clone(),
         parts: catalogue.parts.clone(),
-        boards: catalogue.care.board.iter().map(|(value, wear)| Board { value: *value, wear: wear.clone() }).collect(),
+        boards: catalogue
+            .care
+            .board
+            .iter()
+            .map(|(value, board)| Board { value: *value, name: board.name.clone(), allowed: board.allowed })
+            .collect(),
         time_zones: notch_core::zone::names(),
     }
 }

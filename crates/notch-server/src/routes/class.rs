@@ -62,7 +62,7 @@ pub(crate) struct Judged {
 
 /// The class: stations, knives and attempts of a lesson.
 #[utoipa::path(get, operation_id = "class_show", path = "/api/lessons/{id}/class", tag = "class", params(("id" = i64, Path), ForExercise),
-    responses((status = 200, body = ClassView), (status = "4XX", body = crate::ProblemDocument)))]
+    responses((status = 200, body = ClassView)))]
 pub(crate) async fn show(
     State(state): State<AppState>,
     Id(id): Id,
@@ -129,7 +129,7 @@ fn new_attempt(reader: &Reader<'_>, catalogue: &Catalogue, start: &Start, at: Ti
 
 /// Starts an attempt, unless something stands between the student and the knife.
 #[utoipa::path(post, operation_id = "class_start", path = "/api/attempts", tag = "class", request_body = Start,
-    responses((status = 201, body = Attempt), (status = "4XX", body = crate::ProblemDocument)))]
+    responses((status = 201, body = Attempt)))]
 pub(crate) async fn start(
     State(state): State<AppState>,
     write: DeviceWrite,
@@ -146,7 +146,7 @@ pub(crate) async fn start(
 
 /// Stops a running attempt.
 #[utoipa::path(post, operation_id = "class_stop", path = "/api/attempts/{id}/stop", tag = "class", params(("id" = i64, Path)),
-    responses((status = 200, body = Attempt), (status = "4XX", body = crate::ProblemDocument)))]
+    responses((status = 200, body = Attempt)))]
 pub(crate) async fn stop(State(state): State<AppState>, Id(id): Id, write: DeviceWrite) -> Result<Json<Attempt>, ApiError> {
     state
         .write(write, move |writer, _, at| Ok(writer.stop_attempt(id, at)?.id), |reader, _, id| Ok(Json(reader.attempt(id)?)))
@@ -155,7 +155,7 @@ pub(crate) async fn stop(State(state): State<AppState>, Id(id): Id, write: Devic
 
 /// Replaces the marks of an attempt; a Stop fault also stops it.
 #[utoipa::path(put, operation_id = "class_mark", path = "/api/attempts/{id}/marks", tag = "class", params(("id" = i64, Path)), request_body = Mark,
-    responses((status = 200, body = Attempt), (status = "4XX", body = crate::ProblemDocument)))]
+    responses((status = 200, body = Attempt)))]
 pub(crate) async fn mark(
     State(state): State<AppState>,
     Id(id): Id,
@@ -188,7 +188,7 @@ fn judged(catalogue: &Catalogue, attempt: &Attempt, typed: &TypedSample) -> Resu
 
 /// Judges pieces while they are typed; nothing is kept.
 #[utoipa::path(post, operation_id = "class_judge_pieces", path = "/api/attempts/{id}/judge", tag = "class", params(("id" = i64, Path)), request_body = TypedSample,
-    responses((status = 200, body = Judged), (status = "4XX", body = crate::ProblemDocument)))]
+    responses((status = 200, body = Judged)))]
 pub(crate) async fn judge_pieces(
     State(state): State<AppState>,
     Id(id): Id,
@@ -199,7 +199,7 @@ pub(crate) async fn judge_pieces(
 
 /// Judges pieces and keeps them with the attempt.
 #[utoipa::path(post, operation_id = "class_add_sample", path = "/api/attempts/{id}/samples", tag = "class", params(("id" = i64, Path)), request_body = TypedSample,
-    responses((status = 201, body = Attempt), (status = "4XX", body = crate::ProblemDocument)))]
+    responses((status = 201, body = Attempt)))]
 pub(crate) async fn add_sample(
     State(state): State<AppState>,
     Id(id): Id,
@@ -222,7 +222,7 @@ pub(crate) async fn add_sample(
 
 /// Writes a nick or near-miss down.
 #[utoipa::path(post, operation_id = "class_add_incident", path = "/api/lessons/{id}/incidents", tag = "class", params(("id" = i64, Path)), request_body = IncidentFields,
-    responses((status = 201, body = Vec<Incident>), (status = "4XX", body = crate::ProblemDocument)))]
+    responses((status = 201, body = Vec<Incident>)))]
 pub(crate) async fn add_incident(
     State(state): State<AppState>,
     Id(id): Id,
@@ -243,7 +243,7 @@ pub(crate) async fn add_incident(
 
 /// Takes a sample back: it stays beside the others, with who and why, and is no evidence any more.
 #[utoipa::path(post, operation_id = "class_take_sample_back", path = "/api/samples/{id}/take-back", tag = "class", params(("id" = i64, Path)), request_body = TakeBack,
-    responses((status = 200, body = Attempt), (status = "4XX", body = crate::ProblemDocument)))]
+    responses((status = 200, body = Attempt)))]
 pub(crate) async fn take_sample_back(
     State(state): State<AppState>,
     Id(id): Id,
@@ -264,7 +264,7 @@ pub(crate) async fn take_sample_back(
 
 /// Takes an incident back: it stays, with who and why. Answers with all incidents of its lesson.
 #[utoipa::path(post, operation_id = "class_take_incident_back", path = "/api/incidents/{id}/take-back", tag = "class", params(("id" = i64, Path)), request_body = TakeBack,
-    responses((status = 200, body = Vec<Incident>), (status = "4XX", body = crate::ProblemDocument)))]
+    responses((status = 200, body = Vec<Incident>)))]
 pub(crate) async fn take_incident_back(
     State(state): State<AppState>,
     Id(id): Id,

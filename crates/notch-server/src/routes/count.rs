@@ -99,14 +99,14 @@ fn count_of(reader: &Reader<'_>, catalogue: &Catalogue, id: i64) -> Result<Knife
 
 /// The check sheet of a lesson.
 #[utoipa::path(get, operation_id = "check_show", path = "/api/lessons/{id}/check", tag = "rack", params(("id" = i64, Path)),
-    responses((status = 200, body = CheckSheet), (status = "4XX", body = crate::ProblemDocument)))]
+    responses((status = 200, body = CheckSheet)))]
 pub(crate) async fn sheet(State(state): State<AppState>, Id(id): Id) -> Result<Json<CheckSheet>, ApiError> {
     state.read(move |reader, catalogue| Ok(Json(sheet_of(reader, catalogue, id)?))).await
 }
 
 /// Ticks a line of the check sheet.
 #[utoipa::path(post, operation_id = "check_tick", path = "/api/lessons/{id}/check", tag = "rack", params(("id" = i64, Path)), request_body = Ticking,
-    responses((status = 200, body = CheckSheet), (status = "4XX", body = crate::ProblemDocument)))]
+    responses((status = 200, body = CheckSheet)))]
 pub(crate) async fn tick(
     State(state): State<AppState>,
     Id(id): Id,
@@ -129,7 +129,7 @@ pub(crate) async fn tick(
 
 /// The count of a lesson: knives that went out, and which are not back.
 #[utoipa::path(get, operation_id = "count_show", path = "/api/lessons/{id}/count", tag = "rack", params(("id" = i64, Path)),
-    responses((status = 200, body = KnifeCount), (status = "4XX", body = crate::ProblemDocument)))]
+    responses((status = 200, body = KnifeCount)))]
 pub(crate) async fn count(State(state): State<AppState>, Id(id): Id) -> Result<Json<KnifeCount>, ApiError> {
     state.read(move |reader, catalogue| Ok(Json(count_of(reader, catalogue, id)?))).await
 }
@@ -165,7 +165,7 @@ fn count_numbers(writer: &Writer<'_>, lesson: i64, counting: &Counting, at: Time
 
 /// Counts knives out or in by their numbers. One wrong number and none is counted.
 #[utoipa::path(post, operation_id = "count_knives", path = "/api/lessons/{id}/count", tag = "rack", params(("id" = i64, Path)), request_body = Counting,
-    responses((status = 200, body = KnifeCount), (status = "4XX", body = crate::ProblemDocument)))]
+    responses((status = 200, body = KnifeCount)))]
 pub(crate) async fn count_knives(
     State(state): State<AppState>,
     Id(id): Id,
@@ -190,7 +190,7 @@ pub(crate) async fn count_knives(
 
 /// Closes a class. With a knife missing it must be said what happened.
 #[utoipa::path(post, operation_id = "count_close", path = "/api/lessons/{id}/close", tag = "rack", params(("id" = i64, Path)), request_body = CloseClass,
-    responses((status = 200, body = KnifeCount), (status = "4XX", body = crate::ProblemDocument)))]
+    responses((status = 200, body = KnifeCount)))]
 pub(crate) async fn close(
     State(state): State<AppState>,
     Id(id): Id,

@@ -54,7 +54,7 @@ pub(crate) async fn list(State(state): State<AppState>) -> Result<Json<Vec<Cours
 
 /// Adds a course.
 #[utoipa::path(post, operation_id = "courses_add", path = "/api/courses", tag = "courses", request_body = CourseFields,
-    responses((status = 201, body = Course), (status = "4XX", body = crate::ProblemDocument)))]
+    responses((status = 201, body = Course)))]
 pub(crate) async fn add(
     State(state): State<AppState>,
     write: DeviceWrite,
@@ -74,7 +74,7 @@ pub(crate) async fn add(
 
 /// One course with its lessons and students.
 #[utoipa::path(get, operation_id = "courses_show", path = "/api/courses/{id}", tag = "courses", params(("id" = i64, Path)),
-    responses((status = 200, body = CourseView), (status = "4XX", body = crate::ProblemDocument)))]
+    responses((status = 200, body = CourseView)))]
 pub(crate) async fn show(State(state): State<AppState>, Id(id): Id) -> Result<Json<CourseView>, ApiError> {
     let clock = state.settings.clock.clone();
     state
@@ -102,7 +102,7 @@ pub(crate) async fn show(State(state): State<AppState>, Id(id): Id) -> Result<Js
 
 /// Changes a course.
 #[utoipa::path(put, operation_id = "courses_change", path = "/api/courses/{id}", tag = "courses", params(("id" = i64, Path)), request_body = Change<CourseFields>,
-    responses((status = 200, body = Course), (status = "4XX", body = crate::ProblemDocument)))]
+    responses((status = 200, body = Course)))]
 pub(crate) async fn change(
     State(state): State<AppState>,
     Id(id): Id,
@@ -123,7 +123,7 @@ pub(crate) async fn change(
 
 /// Adds a student.
 #[utoipa::path(post, operation_id = "courses_add_student", path = "/api/courses/{id}/students", tag = "courses", params(("id" = i64, Path)), request_body = StudentFields,
-    responses((status = 201, body = Student), (status = "4XX", body = crate::ProblemDocument)))]
+    responses((status = 201, body = Student)))]
 pub(crate) async fn add_student(
     State(state): State<AppState>,
     Id(id): Id,

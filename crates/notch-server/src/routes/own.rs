@@ -115,7 +115,7 @@ pub(crate) async fn list(State(state): State<AppState>) -> Result<Json<OwnView>,
 
 /// Keeps an own value, new or changed. Past judgements keep the figures they were made with.
 #[utoipa::path(post, operation_id = "own_keep", path = "/api/own", tag = "own", request_body = KeepOwn,
-    responses((status = 200, body = OwnView), (status = "4XX", body = crate::ProblemDocument)))]
+    responses((status = 200, body = OwnView)))]
 pub(crate) async fn keep(
     State(state): State<AppState>,
     write: DeviceWrite,
@@ -138,7 +138,7 @@ pub(crate) async fn keep(
 
 /// Drops an own value, so that the shipped one stands again. A copy that is used stays.
 #[utoipa::path(post, operation_id = "own_drop", path = "/api/own/drop", tag = "own", request_body = DropOwn,
-    responses((status = 200, body = OwnView), (status = "4XX", body = crate::ProblemDocument)))]
+    responses((status = 200, body = OwnView)))]
 pub(crate) async fn go_back(
     State(state): State<AppState>,
     write: DeviceWrite,

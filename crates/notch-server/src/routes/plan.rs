@@ -45,7 +45,7 @@ fn plan_of(reader: &Reader<'_>, catalogue: &Catalogue, id: i64) -> Result<PlanVi
 
 /// Advice for a choice of food and cut, worked out while choosing; nothing is kept.
 #[utoipa::path(post, operation_id = "plan_advice", path = "/api/courses/{id}/advice", tag = "plan", params(("id" = i64, Path)), request_body = AdviceChoice,
-    responses((status = 200, body = Advice), (status = "4XX", body = crate::ProblemDocument)))]
+    responses((status = 200, body = Advice)))]
 pub(crate) async fn advice(
     State(state): State<AppState>,
     Id(id): Id,
@@ -61,7 +61,7 @@ pub(crate) async fn advice(
 
 /// Adds a lesson to a course.
 #[utoipa::path(post, operation_id = "plan_add_lesson", path = "/api/courses/{id}/lessons", tag = "plan", params(("id" = i64, Path)), request_body = NewLesson,
-    responses((status = 201, body = PlanView), (status = "4XX", body = crate::ProblemDocument)))]
+    responses((status = 201, body = PlanView)))]
 pub(crate) async fn add_lesson(
     State(state): State<AppState>,
     Id(id): Id,
@@ -85,14 +85,14 @@ pub(crate) async fn add_lesson(
 
 /// A lesson on its rule, with its exercises.
 #[utoipa::path(get, operation_id = "plan_show", path = "/api/lessons/{id}/plan", tag = "plan", params(("id" = i64, Path)),
-    responses((status = 200, body = PlanView), (status = "4XX", body = crate::ProblemDocument)))]
+    responses((status = 200, body = PlanView)))]
 pub(crate) async fn show(State(state): State<AppState>, Id(id): Id) -> Result<Json<PlanView>, ApiError> {
     state.read(move |reader, catalogue| Ok(Json(plan_of(reader, catalogue, id)?))).await
 }
 
 /// Changes a lesson: title, time, segments.
 #[utoipa::path(put, operation_id = "plan_change_lesson", path = "/api/lessons/{id}", tag = "plan", params(("id" = i64, Path)), request_body = Change<LessonFields>,
-    responses((status = 200, body = PlanView), (status = "4XX", body = crate::ProblemDocument)))]
+    responses((status = 200, body = PlanView)))]
 pub(crate) async fn change_lesson(
     State(state): State<AppState>,
     Id(id): Id,
@@ -114,7 +114,7 @@ pub(crate) async fn change_lesson(
 
 /// Lays segments out as they stand on the screen; nothing is kept.
 #[utoipa::path(post, operation_id = "plan_time_rule", path = "/api/lessons/{id}/time-rule", tag = "plan", params(("id" = i64, Path)), request_body = DraftSegments,
-    responses((status = 200, body = TimeRule), (status = "4XX", body = crate::ProblemDocument)))]
+    responses((status = 200, body = TimeRule)))]
 pub(crate) async fn time_rule(
     State(state): State<AppState>,
     Id(id): Id,
@@ -130,7 +130,7 @@ pub(crate) async fn time_rule(
 
 /// Adds an exercise to a lesson, with a practice segment for it.
 #[utoipa::path(post, operation_id = "plan_add_exercise", path = "/api/lessons/{id}/exercises", tag = "plan", params(("id" = i64, Path)), request_body = ExerciseFields,
-    responses((status = 201, body = PlanView), (status = "4XX", body = crate::ProblemDocument)))]
+    responses((status = 201, body = PlanView)))]
 pub(crate) async fn add_exercise(
     State(state): State<AppState>,
     Id(id): Id,
@@ -157,7 +157,7 @@ pub(crate) async fn add_exercise(
 
 /// Changes an exercise.
 #[utoipa::path(put, operation_id = "plan_change_exercise", path = "/api/exercises/{id}", tag = "plan", params(("id" = i64, Path)), request_body = Change<ExerciseFields>,
-    responses((status = 200, body = PlanView), (status = "4XX", body = crate::ProblemDocument)))]
+    responses((status = 200, body = PlanView)))]
 pub(crate) async fn change_exercise(
     State(state): State<AppState>,
     Id(id): Id,
@@ -180,7 +180,7 @@ pub(crate) async fn change_exercise(
 
 /// Takes an exercise and its practice out of the lesson, or puts both back.
 #[utoipa::path(post, operation_id = "plan_archive_exercise", path = "/api/exercises/{id}/archive", tag = "plan", params(("id" = i64, Path)), request_body = Archive,
-    responses((status = 200, body = PlanView), (status = "4XX", body = crate::ProblemDocument)))]
+    responses((status = 200, body = PlanView)))]
 pub(crate) async fn archive_exercise(
     State(state): State<AppState>,
     Id(id): Id,

@@ -52,7 +52,7 @@ pub(crate) struct KitAnswer {
 
 /// Cuts against knives.
 #[utoipa::path(get, operation_id = "playbook_matrix", path = "/api/courses/{id}/playbook", tag = "playbook", params(("id" = i64, Path), WhichMatrix),
-    responses((status = 200, body = Matrix), (status = "4XX", body = crate::ProblemDocument)))]
+    responses((status = 200, body = Matrix)))]
 pub(crate) async fn show(
     State(state): State<AppState>,
     Id(id): Id,
@@ -77,7 +77,7 @@ pub(crate) async fn show(
 
 /// What other doctrines would change; nothing is kept.
 #[utoipa::path(post, operation_id = "playbook_try_doctrines", path = "/api/courses/{id}/doctrines/try", tag = "playbook", params(("id" = i64, Path)), request_body = TriedDoctrines,
-    responses((status = 200, body = DoctrineChanges), (status = "4XX", body = crate::ProblemDocument)))]
+    responses((status = 200, body = DoctrineChanges)))]
 pub(crate) async fn try_doctrines(
     State(state): State<AppState>,
     Id(id): Id,
@@ -97,7 +97,7 @@ pub(crate) async fn try_doctrines(
 
 /// Chooses the doctrines of a course.
 #[utoipa::path(put, operation_id = "playbook_choose_doctrines", path = "/api/courses/{id}/doctrines", tag = "playbook", params(("id" = i64, Path)), request_body = ChosenDoctrines,
-    responses((status = 200, body = Course), (status = "4XX", body = crate::ProblemDocument)))]
+    responses((status = 200, body = Course)))]
 pub(crate) async fn choose_doctrines(
     State(state): State<AppState>,
     Id(id): Id,
@@ -119,7 +119,7 @@ pub(crate) async fn choose_doctrines(
 
 /// The exercises and knives that a kit of this course is worked out from.
 #[utoipa::path(get, operation_id = "playbook_kit_options", path = "/api/courses/{id}/kit", tag = "playbook", params(("id" = i64, Path)),
-    responses((status = 200, body = KitOptions), (status = "4XX", body = crate::ProblemDocument)))]
+    responses((status = 200, body = KitOptions)))]
 pub(crate) async fn kit_choices(State(state): State<AppState>, Id(id): Id) -> Result<Json<KitOptions>, ApiError> {
     state
         .read(move |reader, catalogue| {
@@ -135,7 +135,7 @@ pub(crate) async fn kit_choices(State(state): State<AppState>, Id(id): Id) -> Re
 
 /// The smallest, or the cheapest, kit that covers the cuts.
 #[utoipa::path(post, operation_id = "playbook_kit", path = "/api/courses/{id}/kit", tag = "playbook", params(("id" = i64, Path)), request_body = KitQuestion,
-    responses((status = 200, body = KitAnswer), (status = "4XX", body = crate::ProblemDocument)))]
+    responses((status = 200, body = KitAnswer)))]
 pub(crate) async fn kit(
     State(state): State<AppState>,
     Id(id): Id,

@@ -60,7 +60,7 @@ pub(crate) struct TableTaken {
 }
 
 /// The rack, each knife drawn, with what is due.
-#[utoipa::path(get, operation_id = "rack_list", path = "/api/rack", tag = "rack", params(SeenFrom), responses((status = 200, body = RackView), (status = "4XX", body = crate::ProblemDocument)))]
+#[utoipa::path(get, operation_id = "rack_list", path = "/api/rack", tag = "rack", params(SeenFrom), responses((status = 200, body = RackView)))]
 pub(crate) async fn list(State(state): State<AppState>, Asked(asked): Asked<SeenFrom>) -> Result<Json<RackView>, ApiError> {
     let clock = state.settings.clock.clone();
     let hand = asked.hand_length.map(|length| hand_length(length).map(|length| (length, asked.hand.unwrap_or(Hand::Right))));
@@ -98,7 +98,7 @@ fn hand_length(length: f64) -> Result<Millimetres, ApiError> {
 
 /// Puts a knife on the rack.
 #[utoipa::path(post, operation_id = "rack_add", path = "/api/rack", tag = "rack", request_body = KnifeFields,
-    responses((status = 201, body = Knife), (status = "4XX", body = crate::ProblemDocument)))]
+    responses((status = 201, body = Knife)))]
 pub(crate) async fn add(
     State(state): State<AppState>,
     write: DeviceWrite,
@@ -118,7 +118,7 @@ pub(crate) async fn add(
 
 /// Puts several knives on the rack that are alike but for their numbers.
 #[utoipa::path(post, operation_id = "rack_add_many", path = "/api/rack/many", tag = "rack", request_body = ManyKnives,
-    responses((status = 201, body = Vec<Knife>), (status = "4XX", body = crate::ProblemDocument)))]
+    responses((status = 201, body = Vec<Knife>)))]
 pub(crate) async fn add_many(
     State(state): State<AppState>,
     write: DeviceWrite,
@@ -145,7 +145,7 @@ pub(crate) async fn add_many(
 
 /// Changes a knife.
 #[utoipa::path(put, operation_id = "rack_change", path = "/api/rack/{id}", tag = "rack", params(("id" = i64, Path)), request_body = Change<KnifeFields>,
-    responses((status = 200, body = Knife), (status = "4XX", body = crate::ProblemDocument)))]
+    responses((status = 200, body = Knife)))]
 pub(crate) async fn change(
     State(state): State<AppState>,
     Id(id): Id,
@@ -166,7 +166,7 @@ pub(crate) async fn change(
 
 /// Takes a knife off the rack, or puts it back.
 #[utoipa::path(post, operation_id = "rack_archive", path = "/api/rack/{id}/archive", tag = "rack", params(("id" = i64, Path)), request_body = Archive,
-    responses((status = 200, body = Knife), (status = "4XX", body = crate::ProblemDocument)))]
+    responses((status = 200, body = Knife)))]
 pub(crate) async fn archive(
     State(state): State<AppState>,
     Id(id): Id,
@@ -200,14 +200,14 @@ fn read_table(
 
 /// Reads a table of knives, row by row; nothing is kept.
 #[utoipa::path(post, operation_id = "rack_read_table", path = "/api/rack/table/read", tag = "rack", request_body = TableText,
-    responses((status = 200, body = KnifeTable), (status = "4XX", body = crate::ProblemDocument)))]
+    responses((status = 200, body = KnifeTable)))]
 pub(crate) async fn read(State(state): State<AppState>, Body(body): Body<TableText>) -> Result<Json<KnifeTable>, ApiError> {
     state.read(move |reader, catalogue| Ok(Json(read_table(&body.text, &reader.knife_numbers()?, catalogue)?))).await
 }
 
 /// Puts the knives of a table on the rack: all, or with `skip_wrong` the sound ones.
 #[utoipa::path(post, operation_id = "rack_take_table", path = "/api/rack/table", tag = "rack", request_body = TableText,
-    responses((status = 201, body = TableTaken), (status = "4XX", body = crate::ProblemDocument)))]
+    responses((status = 201, body = TableTaken)))]
 pub(crate) async fn take(
     State(state): State<AppState>,
     write: DeviceWrite,

@@ -24,7 +24,7 @@ pub(crate) struct SignIn {
 
 /// Signs this browser in. Tries of one caller stand in line, and wait longer after each wrong one.
 #[utoipa::path(post, operation_id = "sign_in", path = "/api/sign-in", tag = "sign-in", request_body = SignIn,
-    responses((status = 204), (status = "4XX", body = crate::ProblemDocument)))]
+    responses((status = 204)))]
 pub(crate) async fn sign_in(
     State(state): State<AppState>,
     connection: Option<Extension<ConnectInfo<SocketAddr>>>,

@@ -11,7 +11,7 @@ use crate::state::AppState;
 
 /// Changes a student.
 #[utoipa::path(put, operation_id = "students_change", path = "/api/students/{id}", tag = "students", params(("id" = i64, Path)), request_body = Change<StudentFields>,
-    responses((status = 200, body = Student), (status = "4XX", body = crate::ProblemDocument)))]
+    responses((status = 200, body = Student)))]
 pub(crate) async fn change(
     State(state): State<AppState>,
     Id(id): Id,
@@ -32,7 +32,7 @@ pub(crate) async fn change(
 
 /// Takes a student out of the course, or brings one back.
 #[utoipa::path(post, operation_id = "students_archive", path = "/api/students/{id}/archive", tag = "students", params(("id" = i64, Path)), request_body = Archive,
-    responses((status = 200, body = Student), (status = "4XX", body = crate::ProblemDocument)))]
+    responses((status = 200, body = Student)))]
 pub(crate) async fn archive(
     State(state): State<AppState>,
     Id(id): Id,

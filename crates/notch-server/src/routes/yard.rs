@@ -11,7 +11,7 @@ use crate::state::AppState;
 
 /// All students of a course with their four rules and what comes next.
 #[utoipa::path(get, operation_id = "yard_show", path = "/api/courses/{id}/yard", tag = "yard", params(("id" = i64, Path)),
-    responses((status = 200, body = Vec<YardRow>), (status = "4XX", body = crate::ProblemDocument)))]
+    responses((status = 200, body = Vec<YardRow>)))]
 pub(crate) async fn show(State(state): State<AppState>, Id(id): Id) -> Result<Json<Vec<YardRow>>, ApiError> {
     let clock = state.settings.clock.clone();
     state
@@ -25,7 +25,7 @@ pub(crate) async fn show(State(state): State<AppState>, Id(id): Id) -> Result<Js
 
 /// One student with all evidence.
 #[utoipa::path(get, operation_id = "yard_student", path = "/api/students/{id}/evidence", tag = "yard", params(("id" = i64, Path)),
-    responses((status = 200, body = StudentView), (status = "4XX", body = crate::ProblemDocument)))]
+    responses((status = 200, body = StudentView)))]
 pub(crate) async fn student(State(state): State<AppState>, Id(id): Id) -> Result<Json<StudentView>, ApiError> {
     let clock = state.settings.clock.clone();
     state

@@ -37,6 +37,24 @@ export default function AboutPage() {
       </p>
       <p style={{ maxWidth: 680 }}>{catalogue.data?.disclaimer}</p>
       <p style={{ maxWidth: 680 }}>{catalogue.data?.first_aid}</p>
+      <h2>A copy of the school</h2>
+      <ul style={{ maxWidth: 680, margin: 0, paddingLeft: 20 }}>
+        <li>
+          With the program stopped, or a few seconds after the latest change: copy <code>yard-notch.db</code>{' '}
+          from the data folder.
+        </li>
+        <li>
+          In the middle of a class: copy <code>yard-notch.db-wal</code> with it, which holds the latest
+          changes. A copy without it says that they are missing.
+        </li>
+        <li>
+          At any time: <code>yard-notch export school.json</code> writes all of it as one document, without
+          the passphrase.
+        </li>
+        <li>
+          <code>yard-notch check --data FOLDER</code> says whether a copy is sound and whole.
+        </li>
+      </ul>
       {about.data.passphrase_set && (
         <Button variant="default" w="fit-content" onClick={() => signOut.mutate(undefined)}>
           Sign out

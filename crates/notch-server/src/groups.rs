@@ -1,0 +1,78 @@
+//! Every route, by what it does with the records.
+
+use utoipa_axum::router::OpenApiRouter;
+use utoipa_axum::routes;
+
+use crate::routes as r;
+use crate::state::AppState;
+
+/// Routes that read and change nothing, questions with a body too: their answers are kept until
+/// something changes. They need the passphrase, where one was set.
+pub(crate) fn reading() -> OpenApiRouter<AppState> {
+    OpenApiRouter::new()
+        .routes(routes!(r::catalogue::catalogue))
+        .routes(routes!(r::courses::list))
+        .routes(routes!(r::courses::show))
+        .routes(routes!(r::rack::list))
+        .routes(routes!(r::rack::table))
+        .routes(routes!(r::rack::read))
+        .routes(routes!(r::care::show))
+        .routes(routes!(r::count::sheet))
+        .routes(routes!(r::count::count))
+        .routes(routes!(r::playbook::show))
+        .routes(routes!(r::playbook::try_doctrines))
+        .routes(routes!(r::playbook::kit_choices, r::playbook::kit))
+        .routes(routes!(r::bench::cut))
+        .routes(routes!(r::bench::onion))
+        .routes(routes!(r::bench::choose))
+        .routes(routes!(r::bench::beside))
+        .routes(routes!(r::bench::onions))
+        .routes(routes!(r::own::list))
+        .routes(routes!(r::plan::advice))
+        .routes(routes!(r::plan::show))
+        .routes(routes!(r::plan::time_rule))
+        .routes(routes!(r::class::show))
+        .routes(routes!(r::class::judge_pieces))
+        .routes(routes!(r::yard::show))
+        .routes(routes!(r::yard::student))
+}
+
+/// Routes that change something. They need the passphrase, where one was set, and take the id and the
+/// moment that a device gives to a write.
+pub(crate) fn writing() -> OpenApiRouter<AppState> {
+    OpenApiRouter::new()
+        .routes(routes!(r::courses::add))
+        .routes(routes!(r::courses::change))
+        .routes(routes!(r::courses::add_student))
+        .routes(routes!(r::students::change))
+        .routes(routes!(r::students::archive))
+        .routes(routes!(r::rack::add))
+        .routes(routes!(r::rack::change))
+        .routes(routes!(r::rack::archive))
+        .routes(routes!(r::rack::add_many))
+        .routes(routes!(r::rack::take))
+        .routes(routes!(r::care::add))
+        .routes(routes!(r::count::tick))
+        .routes(routes!(r::count::count_knives))
+        .routes(routes!(r::count::close))
+        .routes(routes!(r::playbook::choose_doctrines))
+        .routes(routes!(r::own::keep))
+        .routes(routes!(r::own::go_back))
+        .routes(routes!(r::plan::add_lesson))
+        .routes(routes!(r::plan::change_lesson))
+        .routes(routes!(r::plan::add_exercise))
+        .routes(routes!(r::plan::change_exercise))
+        .routes(routes!(r::plan::archive_exercise))
+        .routes(routes!(r::class::start))
+        .routes(routes!(r::class::stop))
+        .routes(routes!(r::class::mark))
+        .routes(routes!(r::class::add_sample))
+        .routes(routes!(r::class::add_incident))
+        .routes(routes!(r::class::take_sample_back))
+        .routes(routes!(r::class::take_incident_back))
+}
+
+/// Routes that anybody may ask who can reach the server.
+pub(crate) fn open() -> OpenApiRouter<AppState> {
+    OpenApiRouter::new().routes(routes!(r::about::about)).routes(routes!(r::sign_in::sign_in, r::sign_in::sign_out))
+}
