@@ -159,15 +159,18 @@ impl Reader<'_> {
         Ok(incidents.collect::<Result<_, _>>()?)
     }
 
-    /// The latest moment that anything was written down; the demo's clock never runs behind it.
+    /// The latest moment that anything was written down, as far as the latest thousand attempts and samples
+    /// tell; the demo's clock never runs behind it.
     ///
     /// # Errors
     /// What the database says.
     pub fn latest_moment(&self) -> Result<Option<Timestamp>, StoreError> {
         let latest = self.tx.query_row(
             "SELECT max(moment) AS moment FROM (
-                 SELECT max(started_at) AS moment FROM attempt UNION ALL SELECT max(stopped_at) FROM attempt
-                 UNION ALL SELECT max(taken_at) FROM sample UNION ALL SELECT max(happened_at) FROM incident
+                 SELECT max(started_at) AS moment FROM (SELECT started_at FROM attempt ORDER BY id DESC LIMIT 1000)
+                 UNION ALL SELECT max(stopped_at) FROM (SELECT stopped_at FROM attempt ORDER BY id DESC LIMIT 1000)
+                 UNION ALL SELECT max(taken_at) FROM (SELECT taken_at FROM sample ORDER BY id DESC LIMIT 1000)
+                 UNION ALL SELECT max(happened_at) FROM incident
                  UNION ALL SELECT max(written_at) FROM care_event UNION ALL SELECT max(ticked_at) FROM check_tick
                  UNION ALL SELECT max(out_at) FROM knife_out UNION ALL SELECT max(in_at) FROM knife_out
                  UNION ALL SELECT max(closed_at) FROM closing)",

@@ -38,7 +38,7 @@ export default function AboutPage() {
       <p style={{ maxWidth: 680 }}>{catalogue.data?.disclaimer}</p>
       <p style={{ maxWidth: 680 }}>{catalogue.data?.first_aid}</p>
       <h2>A copy of the school</h2>
-      <ul style={{ maxWidth: 680, margin: 0, paddingLeft: 20 }}>
+      <ul style={{ maxWidth: 680, margin: 0, paddingLeft: 20, listStyle: 'disc', display: 'grid', gap: 4 }}>
         <li>
           With the program stopped, or a few seconds after the latest change: copy <code>yard-notch.db</code>{' '}
           from the data folder.
