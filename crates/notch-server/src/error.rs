@@ -79,6 +79,7 @@ impl From<StoreError> for ApiError {
             | StoreError::NoSchool { .. }
             | StoreError::Served { .. }
             | StoreError::Import(_)
+            | StoreError::Row { .. }
             | StoreError::Sqlite(_)
             | StoreError::Value(_) => ApiError::Internal(error.to_string()),
         }

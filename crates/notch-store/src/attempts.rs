@@ -11,7 +11,7 @@ use crate::columns::{json, length, optional_json, optional_length, optional_word
 use crate::open::{fresh, unless_taken};
 use crate::{Reader, StoreError, Writer};
 
-fn attempt(row: &Row<'_>) -> rusqlite::Result<Attempt> {
+pub(crate) fn attempt(row: &Row<'_>) -> rusqlite::Result<Attempt> {
     let started_at: Timestamp = word(row, "started_at")?;
     let stopped_at: Option<Timestamp> = optional_word(row, "stopped_at")?;
     Ok(Attempt {
@@ -37,6 +37,36 @@ fn attempt(row: &Row<'_>) -> rusqlite::Result<Attempt> {
         },
         samples: Vec::new(),
         taken_back: Vec::new(),
+    })
+}
+
+pub(crate) fn sample(row: &Row<'_>) -> rusqlite::Result<Sample> {
+    Ok(Sample {
+        id: row.get("id")?,
+        attempt_id: row.get("attempt_id")?,
+        custom: word(row, "custom")?,
+        taken_at: word(row, "taken_at")?,
+        verdict: json(row, "verdict_json")?,
+        taken_back: optional_json(row, "taken_back_json")?,
+    })
+}
+
+pub(crate) fn piece(row: &Row<'_>) -> rusqlite::Result<MeasuredPiece> {
+    Ok(MeasuredPiece {
+        thickness: length(row, "thickness")?,
+        width: optional_length(row, "width")?,
+        length: optional_length(row, "length")?,
+        far_width: optional_length(row, "far_width")?,
+    })
+}
+
+pub(crate) fn incident(row: &Row<'_>) -> rusqlite::Result<Incident> {
+    Ok(Incident {
+        id: row.get("id")?,
+        lesson_id: row.get("lesson_id")?,
+        happened_at: word(row, "happened_at")?,
+        fields: IncidentFields { student_id: row.get("student_id")?, kind: word(row, "kind")?, words: row.get("words")? },
+        taken_back: optional_json(row, "taken_back_json")?,
     })
 }
 
@@ -98,17 +128,7 @@ impl Reader<'_> {
 
     fn samples(&self, attempt_id: i64) -> Result<Vec<Sample>, StoreError> {
         let mut statement = self.tx.prepare_cached("SELECT * FROM sample WHERE attempt_id = ?1 ORDER BY id")?;
-        let samples = statement.query_map([attempt_id], |row| {
-            Ok(Sample {
-                id: row.get("id")?,
-                attempt_id,
-                custom: word(row, "custom")?,
-                taken_at: word(row, "taken_at")?,
-                verdict: json(row, "verdict_json")?,
-                taken_back: optional_json(row, "taken_back_json")?,
-            })
-        })?;
-        Ok(samples.collect::<Result<_, _>>()?)
+        Ok(statement.query_map([attempt_id], sample)?.collect::<Result<_, _>>()?)
     }
 
     /// Pieces of a sample in the order entered.
@@ -117,15 +137,7 @@ impl Reader<'_> {
     /// What the database says.
     pub fn pieces(&self, sample_id: i64) -> Result<Vec<MeasuredPiece>, StoreError> {
         let mut statement = self.tx.prepare_cached("SELECT * FROM piece WHERE sample_id = ?1 ORDER BY position")?;
-        let pieces = statement.query_map([sample_id], |row| {
-            Ok(MeasuredPiece {
-                thickness: length(row, "thickness")?,
-                width: optional_length(row, "width")?,
-                length: optional_length(row, "length")?,
-                far_width: optional_length(row, "far_width")?,
-            })
-        })?;
-        Ok(pieces.collect::<Result<_, _>>()?)
+        Ok(statement.query_map([sample_id], piece)?.collect::<Result<_, _>>()?)
     }
 
     /// Who has a knife in a running attempt: id and name of the student.
@@ -147,16 +159,7 @@ impl Reader<'_> {
         let mut statement = self.tx.prepare_cached(
             "SELECT incident.* FROM incident JOIN lesson ON lesson.id = lesson_id WHERE course_id = ?1 ORDER BY happened_at DESC, incident.id DESC",
         )?;
-        let incidents = statement.query_map([course_id], |row| {
-            Ok(Incident {
-                id: row.get("id")?,
-                lesson_id: row.get("lesson_id")?,
-                happened_at: word(row, "happened_at")?,
-                fields: IncidentFields { student_id: row.get("student_id")?, kind: word(row, "kind")?, words: row.get("words")? },
-                taken_back: optional_json(row, "taken_back_json")?,
-            })
-        })?;
-        Ok(incidents.collect::<Result<_, _>>()?)
+        Ok(statement.query_map([course_id], incident)?.collect::<Result<_, _>>()?)
     }
 
     /// The latest moment that anything was written down, as far as the latest thousand attempts and samples

@@ -13,7 +13,7 @@ use crate::attempts::moment;
 use crate::columns::{json, optional_word, to_json, to_word, word};
 use crate::{Reader, StoreError, Writer};
 
-fn event(row: &Row<'_>) -> rusqlite::Result<CareEvent> {
+pub(crate) fn event(row: &Row<'_>) -> rusqlite::Result<CareEvent> {
     Ok(CareEvent {
         id: row.get("id")?,
         knife_id: row.get("knife_id")?,

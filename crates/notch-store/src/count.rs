@@ -3,11 +3,24 @@
 use jiff::Timestamp;
 use notch_core::catalogue::Catalogue;
 use notch_core::records::{CheckTick, Closing, CountedKnife};
-use rusqlite::{OptionalExtension, params};
+use rusqlite::{OptionalExtension, Row, params};
 
 use crate::attempts::moment;
 use crate::columns::{optional_word, word};
 use crate::{Reader, StoreError, Writer};
+
+pub(crate) fn tick(row: &Row<'_>) -> rusqlite::Result<CheckTick> {
+    Ok(CheckTick { item: row.get("item")?, who: row.get("who")?, at: word(row, "ticked_at")? })
+}
+
+/// When a knife went out, and when it came in.
+pub(crate) fn out_and_in(row: &Row<'_>) -> rusqlite::Result<(Timestamp, Option<Timestamp>)> {
+    Ok((word(row, "out_at")?, optional_word(row, "in_at")?))
+}
+
+pub(crate) fn closing(row: &Row<'_>) -> rusqlite::Result<Closing> {
+    Ok(Closing { at: word(row, "closed_at")?, who: row.get("who")?, words: row.get("words")? })
+}
 
 impl Reader<'_> {
     /// Ticks on the check sheet of a lesson.
@@ -16,10 +29,7 @@ impl Reader<'_> {
     /// What the database says.
     pub fn check_ticks(&self, lesson_id: i64) -> Result<Vec<CheckTick>, StoreError> {
         let mut statement = self.tx.prepare_cached("SELECT * FROM check_tick WHERE lesson_id = ?1 ORDER BY item")?;
-        let ticks = statement.query_map([lesson_id], |row| {
-            Ok(CheckTick { item: row.get("item")?, who: row.get("who")?, at: word(row, "ticked_at")? })
-        })?;
-        Ok(ticks.collect::<Result<_, _>>()?)
+        Ok(statement.query_map([lesson_id], tick)?.collect::<Result<_, _>>()?)
     }
 
     /// Knives that went out for a lesson, by number.
@@ -34,12 +44,13 @@ impl Reader<'_> {
         let knives = statement.query_map([lesson_id], |row| {
             let kind: String = row.get("knife_type")?;
             let length = crate::columns::length(row, "length")?;
+            let (out_at, in_at) = out_and_in(row)?;
             Ok(CountedKnife {
                 knife_id: row.get("knife_id")?,
                 number: row.get("number")?,
                 name: catalogue.knife(&kind).map_or_else(|| format!("{kind} {length}"), |kind| kind.label(length)),
-                out_at: word(row, "out_at")?,
-                in_at: optional_word(row, "in_at")?,
+                out_at,
+                in_at,
             })
         })?;
         Ok(knives.collect::<Result<_, _>>()?)
@@ -51,10 +62,7 @@ impl Reader<'_> {
     /// What the database says.
     pub fn closing(&self, lesson_id: i64) -> Result<Option<Closing>, StoreError> {
         let mut statement = self.tx.prepare_cached("SELECT * FROM closing WHERE lesson_id = ?1")?;
-        let found = statement.query_row([lesson_id], |row| {
-            Ok(Closing { at: word(row, "closed_at")?, who: row.get("who")?, words: row.get("words")? })
-        });
-        Ok(found.optional()?)
+        Ok(statement.query_row([lesson_id], closing).optional()?)
     }
 
     /// Attempts of a lesson that still run.

@@ -6,7 +6,7 @@ use rusqlite::{OptionalExtension, Row, named_params};
 use crate::columns::{json, to_json, to_word, word};
 use crate::{Reader, StoreError, Writer};
 
-fn course(row: &Row<'_>) -> rusqlite::Result<Course> {
+pub(crate) fn course(row: &Row<'_>) -> rusqlite::Result<Course> {
     Ok(Course {
         id: row.get("id")?,
         version: row.get("version")?,

@@ -3,13 +3,14 @@
 use std::collections::BTreeMap;
 
 use rusqlite::types::{Value as Sql, ValueRef};
-use rusqlite::{Connection, params_from_iter};
+use rusqlite::{Connection, Row, params_from_iter};
 use serde::{Deserialize, Serialize};
 use serde_json::Value;
 
 use crate::error::StoreError;
 use crate::migrations::{MIGRATIONS, WITH_ZONES, schema_version};
 use crate::open::{Reader, Store, machine_zone, set_zones};
+use crate::{attempts, care, count, courses, knives, lessons, own, students};
 
 /// Name of the format, in every document.
 pub const FORMAT: &str = "yard-notch-school";
@@ -81,35 +82,61 @@ impl Store {
                     )));
                 }
             }
-            insert_all(&writer.tx, document)?;
-            // A value that SQL accepts and the core does not must undo the import too.
-            writer.read_everything()
+            // A value that SQL accepts and the core does not undoes the import too.
+            insert_all(&writer.tx, document, read_row)
         })
     }
 }
 
 impl Reader<'_> {
-    /// Reads every record once through the core's types.
+    /// Reads every row once through the core's types.
     ///
     /// # Errors
-    /// The first record that cannot be read.
+    /// The first row that cannot be read, by table, row and column.
     pub fn read_everything(&self) -> Result<(), StoreError> {
-        for knife in self.knives()? {
-            self.care_events(knife.id, u32::MAX)?;
-        }
-        self.own_values()?;
-        for course in self.courses()? {
-            self.students(course.id)?;
-            self.attempts_of_course(course.id)?;
-            self.incidents(course.id)?;
-            for lesson in self.lessons(course.id)? {
-                self.exercises(lesson.id)?;
-                self.check_ticks(lesson.id)?;
-                self.closing(lesson.id)?;
+        for table in TABLES {
+            let mut statement = self.tx.prepare(&format!("SELECT *{BESIDE} FROM {table} ORDER BY 1, 2"))?;
+            let mut rows = statement.query([])?;
+            let mut number = 0;
+            while let Some(row) = rows.next()? {
+                number += 1;
+                read_row(table, row).map_err(|why| StoreError::Row { table, row: number, why })?;
             }
         }
         Ok(())
     }
+}
+
+/// What the core reads with a row that stands in another table.
+const BESIDE: &str = ", '[]' AS faults_json";
+
+/// Reads one row through the core's types.
+fn read_row(table: &str, row: &Row<'_>) -> Result<(), String> {
+    let read = match table {
+        "own_value" => own::record(row).map(drop),
+        "course" => courses::course(row).map(drop),
+        "student" => students::student(row).map(drop),
+        "knife" => knives::knife(row).map(drop),
+        "care_event" => care::event(row).map(drop),
+        "lesson" => lessons::lesson(row).map(drop),
+        "exercise" => lessons::exercise(row).map(drop),
+        "segment" => lessons::segment(row).map(drop),
+        "attempt" => attempts::attempt(row).map(drop),
+        "sample" => attempts::sample(row).map(drop),
+        "piece" => attempts::piece(row).map(drop),
+        "incident" => attempts::incident(row).map(drop),
+        "check_tick" => count::tick(row).map(drop),
+        "knife_out" => count::out_and_in(row).map(drop),
+        "closing" => count::closing(row).map(drop),
+        // A fault is a plain word.
+        _ => Ok(()),
+    };
+    read.map_err(|error| match error {
+        rusqlite::Error::FromSqlConversionFailure(column, _, why) => {
+            format!("{}: {why}", row.as_ref().column_name(column).unwrap_or("a column"))
+        }
+        error => error.to_string(),
+    })
 }
 
 /// Every table, at the newest schema.
@@ -124,7 +151,7 @@ fn brought_up(document: &Document) -> Result<Document, StoreError> {
     let mut connection = Connection::open_in_memory()?;
     let version = usize::try_from(document.schema).unwrap_or(usize::MAX);
     MIGRATIONS.to_version(&mut connection, version).map_err(wrong)?;
-    insert_all(&connection, document)?;
+    insert_all(&connection, document, |_, _| Ok(()))?;
     MIGRATIONS.to_latest(&mut connection).map_err(wrong)?;
     if document.schema < WITH_ZONES {
         set_zones(&connection, &machine_zone())?;
@@ -132,11 +159,16 @@ fn brought_up(document: &Document) -> Result<Document, StoreError> {
     everything(&connection)
 }
 
-fn insert_all(connection: &Connection, document: &Document) -> Result<(), StoreError> {
+/// Puts all rows in, and looks at each with `read` as it then stands.
+fn insert_all(
+    connection: &Connection,
+    document: &Document,
+    read: impl Fn(&str, &Row<'_>) -> Result<(), String>,
+) -> Result<(), StoreError> {
     for table in TABLES {
         for (index, row) in document.tables.get(table).into_iter().flatten().enumerate() {
             let named = |why: String| StoreError::Import(format!("{table}, row {}: {why}", index + 1));
-            insert(connection, table, row).map_err(named)?;
+            insert(connection, table, row, &read).map_err(named)?;
         }
     }
     Ok(())
@@ -163,7 +195,12 @@ fn rows(connection: &Connection, table: &str) -> Result<Vec<BTreeMap<String, Val
     Ok(rows.collect::<Result<_, _>>()?)
 }
 
-fn insert(connection: &Connection, table: &str, row: &BTreeMap<String, Value>) -> Result<(), String> {
+fn insert(
+    connection: &Connection,
+    table: &str,
+    row: &BTreeMap<String, Value>,
+    read: impl Fn(&str, &Row<'_>) -> Result<(), String>,
+) -> Result<(), String> {
     let known: Vec<String> = connection
         .prepare_cached(&format!("SELECT name FROM pragma_table_info('{table}')"))
         .and_then(|mut statement| statement.query_map([], |row| row.get(0))?.collect())
@@ -173,9 +210,14 @@ fn insert(connection: &Connection, table: &str, row: &BTreeMap<String, Value>) -
     }
     let columns: Vec<&str> = row.keys().map(String::as_str).collect();
     let places: Vec<String> = (1..=columns.len()).map(|place| format!("?{place}")).collect();
-    let sql = format!("INSERT INTO {table} ({}) VALUES ({})", columns.join(", "), places.join(", "));
+    let sql = format!("INSERT INTO {table} ({}) VALUES ({}) RETURNING *{BESIDE}", columns.join(", "), places.join(", "));
     let values = row.iter().map(|(column, value)| sql_value(column, value)).collect::<Result<Vec<Sql>, String>>()?;
-    connection.prepare_cached(&sql).and_then(|mut s| s.execute(params_from_iter(values))).map_err(|error| error.to_string())?;
+    let told = |error: rusqlite::Error| error.to_string();
+    let mut statement = connection.prepare_cached(&sql).map_err(told)?;
+    let mut stands = statement.query(params_from_iter(values)).map_err(told)?;
+    while let Some(row) = stands.next().map_err(told)? {
+        read(table, row)?;
+    }
     Ok(())
 }
 

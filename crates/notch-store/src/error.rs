@@ -100,6 +100,16 @@ pub enum StoreError {
     /// An export that cannot be taken in.
     #[error("the file cannot be imported: {0}")]
     Import(String),
+    /// A row that cannot be read.
+    #[error("{table}, row {row}, cannot be read: {why}")]
+    Row {
+        /// The table.
+        table: &'static str,
+        /// Its number in the order of the first columns, as in an export.
+        row: usize,
+        /// Column, and what is wrong with it.
+        why: String,
+    },
     /// Another program holds the file.
     #[error("another program holds the file: try again in a moment")]
     Locked,

@@ -8,7 +8,7 @@ use crate::columns::{degrees, length, optional_word, to_optional_word, to_word, 
 use crate::open::{fresh, unless_taken};
 use crate::{Reader, StoreError, Writer};
 
-fn knife(row: &Row<'_>) -> rusqlite::Result<Knife> {
+pub(crate) fn knife(row: &Row<'_>) -> rusqlite::Result<Knife> {
     Ok(Knife {
         id: row.get("id")?,
         version: row.get("version")?,

@@ -7,7 +7,7 @@ use crate::columns::{json, length, to_json, to_word, word};
 use crate::open::fresh;
 use crate::{Reader, StoreError, Writer};
 
-fn lesson(row: &Row<'_>) -> rusqlite::Result<Lesson> {
+pub(crate) fn lesson(row: &Row<'_>) -> rusqlite::Result<Lesson> {
     Ok(Lesson {
         id: row.get("id")?,
         course_id: row.get("course_id")?,
@@ -22,7 +22,7 @@ fn lesson(row: &Row<'_>) -> rusqlite::Result<Lesson> {
     })
 }
 
-fn exercise(row: &Row<'_>) -> rusqlite::Result<Exercise> {
+pub(crate) fn exercise(row: &Row<'_>) -> rusqlite::Result<Exercise> {
     Ok(Exercise {
         id: row.get("id")?,
         lesson_id: row.get("lesson_id")?,
@@ -43,6 +43,10 @@ fn exercise(row: &Row<'_>) -> rusqlite::Result<Exercise> {
             making: json(row, "making_json")?,
         },
     })
+}
+
+pub(crate) fn segment(row: &Row<'_>) -> rusqlite::Result<StoredSegment> {
+    Ok(StoredSegment { kind: word(row, "kind")?, minutes: row.get("minutes")?, exercise_id: row.get("exercise_id")? })
 }
 
 impl Reader<'_> {
@@ -73,10 +77,7 @@ impl Reader<'_> {
 
     fn segments(&self, lesson_id: i64) -> Result<Vec<StoredSegment>, StoreError> {
         let mut statement = self.tx.prepare_cached("SELECT * FROM segment WHERE lesson_id = ?1 ORDER BY position")?;
-        let segments = statement.query_map([lesson_id], |row| {
-            Ok(StoredSegment { kind: word(row, "kind")?, minutes: row.get("minutes")?, exercise_id: row.get("exercise_id")? })
-        })?;
-        Ok(segments.collect::<Result<_, _>>()?)
+        Ok(statement.query_map([lesson_id], segment)?.collect::<Result<_, _>>()?)
     }
 
     /// Exercises of a lesson in the order they were added; those taken out are not among them.

@@ -9,7 +9,7 @@ use crate::{Reader, StoreError, Writer};
 
 /// A value that cannot be read, as an upgrade can leave one behind, is told as such: it never stands in
 /// the way of the others.
-fn record(row: &Row<'_>) -> rusqlite::Result<OwnRecord> {
+pub(crate) fn record(row: &Row<'_>) -> rusqlite::Result<OwnRecord> {
     let text: String = row.get("value_json")?;
     Ok(OwnRecord {
         kind: word(row, "kind")?,

@@ -8,7 +8,7 @@ use crate::columns::{json, length, to_json, to_word, word};
 use crate::open::{fresh, unless_taken};
 use crate::{Reader, StoreError, Writer};
 
-fn student(row: &Row<'_>) -> rusqlite::Result<Student> {
+pub(crate) fn student(row: &Row<'_>) -> rusqlite::Result<Student> {
     Ok(Student {
         id: row.get("id")?,
         course_id: row.get("course_id")?,

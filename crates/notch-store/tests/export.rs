@@ -91,3 +91,54 @@ fn a_wrong_import_names_table_and_row_and_leaves_nothing() -> Tested {
     assert!(refusal(&|document| document.format = "other".into())?.contains("“other”"));
     Ok(())
 }
+
+#[test]
+fn whatever_the_core_cannot_read_is_named_by_table_row_and_column() -> Tested {
+    let from = TempDir::new()?;
+    let store = filled(from.path())?;
+    let mut whole = store.export()?;
+    let first = |table: &str, column: &str| whole.tables[table][0][column].clone();
+    let (lesson, knife) = (first("lesson", "id"), first("knife", "id"));
+    let at = "2026-11-03T17:42:00Z";
+    let row =
+        |fields: &[(&str, serde_json::Value)]| fields.iter().map(|(name, value)| ((*name).to_owned(), value.clone())).collect();
+    let tick = row(&[("lesson_id", lesson.clone()), ("item", "board".into()), ("who", "Mara".into()), ("ticked_at", at.into())]);
+    let out = row(&[("lesson_id", lesson.clone()), ("knife_id", knife), ("out_at", at.into()), ("in_at", at.into())]);
+    let closing = row(&[("lesson_id", lesson), ("closed_at", at.into()), ("who", "Mara".into()), ("words", "".into())]);
+    for (table, row) in [("check_tick", tick), ("knife_out", out), ("closing", closing)] {
+        whole.tables.insert(table.to_owned(), vec![row]);
+    }
+    let taken = |document: &notch_store::Document| -> Tested { Ok(Store::open(TempDir::new()?.path())?.import(document)?) };
+    taken(&whole)?;
+    for (table, column) in [
+        ("check_tick", "ticked_at"),
+        ("knife_out", "in_at"),
+        ("closing", "closed_at"),
+        ("lesson", "starts_at"),
+        ("segment", "kind"),
+        ("exercise", "grip"),
+        ("attempt", "on_day"),
+        ("sample", "taken_at"),
+    ] {
+        let mut wrong = whole.clone();
+        let rows = wrong.tables.get_mut(table).unwrap();
+        let last = rows.len();
+        rows[last - 1].insert(column.to_owned(), "zz".into());
+        let said = taken(&wrong).unwrap_err().to_string();
+        assert!(said.contains(&format!("{table}, row {last}: {column}: ")), "{said}");
+    }
+    Ok(())
+}
+
+#[test]
+fn a_row_that_cannot_be_read_is_found_wherever_it_stands() -> Tested {
+    let folder = TempDir::new()?;
+    let store = filled(folder.path())?;
+    store.read(|reader| reader.read_everything())?;
+    let other = rusqlite::Connection::open(store.path())?;
+    // Not among the exercises that a lesson shows.
+    other.execute_batch("UPDATE exercise SET archived = 1, hold = 'none'")?;
+    let said = store.read(|reader| reader.read_everything()).unwrap_err().to_string();
+    assert!(said.contains("exercise, row 1, cannot be read: hold"), "{said}");
+    Ok(())
+}
