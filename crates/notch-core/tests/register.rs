@@ -76,3 +76,15 @@ proptest! {
         }
     }
 }
+
+#[test]
+fn a_table_of_nothing_but_faults_is_told_within_bounds() {
+    let commas = read_knives(&CATALOGUE, &",".repeat(250_000), &BTreeSet::new()).unwrap_err();
+    assert_eq!(commas.len(), 1, "one problem, not one for each column");
+    let row = "x,y,z,h,q\n";
+    let text = format!("number,type,length,heel_height,hand\n{}", row.repeat(5_000));
+    let table = read_knives(&CATALOGUE, &text, &BTreeSet::new()).unwrap();
+    assert_eq!(table.wrong, 5_000, "every wrong row is told");
+    assert!(table.rows[0].problems.len() > 1, "the first in full");
+    assert!(table.rows[4_999].problems.len() == 1 && table.problems().len() < 6_000);
+}

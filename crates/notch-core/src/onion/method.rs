@@ -83,7 +83,7 @@ pub enum OnionError {
 pub const MAX_PLACES: u64 = 300_000;
 
 /// Most cells that are looked at for one comparison of all methods.
-pub const MAX_COMPARED: u64 = 3_000_000;
+pub const MAX_COMPARED: u64 = 2_000_000;
 
 /// Work is bounded before it begins.
 pub(super) fn within(places: u64, most: u64) -> Result<(), OnionError> {

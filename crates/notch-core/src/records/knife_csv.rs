@@ -33,6 +33,12 @@ pub const KNIFE_COLUMNS: [&str; 15] = [
 /// Most rows of one table.
 pub const MOST_ROWS: usize = 5_000;
 
+/// Most columns of a head that is looked at.
+const MOST_COLUMNS: usize = 60;
+
+/// Problems after which each further row tells only its first.
+const TOLD_IN_FULL: usize = 500;
+
 /// A row of the table as it was read.
 #[derive(Clone, Debug, PartialEq, Serialize)]
 #[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
@@ -78,7 +84,8 @@ impl KnifeTable {
 /// semicolons between columns. A row with problems is told with them and leaves the others alone.
 ///
 /// # Errors
-/// A head without the needed columns or with unknown ones, an empty table, more than [`MOST_ROWS`].
+/// A head without the needed columns or with unknown ones or too many, an empty table, more than
+/// [`MOST_ROWS`].
 pub fn read_knives(catalogue: &Catalogue, text: &str, taken: &BTreeSet<String>) -> Result<KnifeTable, Vec<Problem>> {
     let head = text.lines().next().unwrap_or("");
     let semicolons = head.matches(';').count() > head.matches(',').count();
@@ -89,7 +96,7 @@ pub fn read_knives(catalogue: &Catalogue, text: &str, taken: &BTreeSet<String>) 
         .from_reader(text.trim_start_matches('\u{feff}').as_bytes());
     let columns = columns(reader.headers().map_err(|error| vec![unreadable(&error.to_string())])?)?;
     let mut numbers: BTreeSet<String> = taken.iter().map(|number| number.to_lowercase()).collect();
-    let mut rows = Vec::new();
+    let (mut rows, mut told) = (Vec::new(), 0);
     for (index, record) in reader.records().enumerate() {
         if index >= MOST_ROWS {
             let why = "are too many for one table";
@@ -99,7 +106,12 @@ pub fn read_knives(catalogue: &Catalogue, text: &str, taken: &BTreeSet<String>) 
         if record.iter().all(str::is_empty) {
             continue;
         }
-        rows.push(row(catalogue, &columns, &record, &mut numbers));
+        let mut row = row(catalogue, &columns, &record, &mut numbers);
+        if told >= TOLD_IN_FULL {
+            row.problems.truncate(1);
+        }
+        told += row.problems.len();
+        rows.push(row);
     }
     if rows.is_empty() {
         return Err(vec![Problem::new("/text", "table", "", "of knives was given", "a head and at least one row")]);
@@ -156,6 +168,10 @@ fn unreadable(why: &str) -> Problem {
 
 /// Place of each known column in the head.
 fn columns(head: &StringRecord) -> Result<[Option<usize>; 15], Vec<Problem>> {
+    if head.len() > MOST_COLUMNS {
+        let why = "are too many for a table of knives";
+        return Err(vec![Problem::new("/text", "columns", head.len(), why, format!("up to {MOST_COLUMNS}"))]);
+    }
     let plain: Vec<String> = head.iter().map(|name| name.to_lowercase().replace([' ', '-'], "_")).collect();
     let mut problems: Vec<Problem> = plain
         .iter()
