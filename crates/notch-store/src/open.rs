@@ -10,6 +10,7 @@ use std::{fs, io};
 
 use jiff::tz::TimeZone;
 use notch_core::records::Attempt;
+use rusqlite::config::DbConfig;
 use rusqlite::{Connection, ErrorCode, OpenFlags, Transaction, TransactionBehavior};
 
 use tempfile::TempDir;
@@ -111,6 +112,8 @@ impl Store {
         let path = folder.join(DATABASE_FILE);
         let beside = look_beside(&path).map_err(|error| unwritable(error.to_string()))?;
         let connection = connect(&path)?;
+        // A file that is refused is left as it is, with what stands beside it.
+        connection.set_db_config(DbConfig::SQLITE_DBCONFIG_NO_CKPT_ON_CLOSE, true)?;
         for_the_owner_alone(&path).map_err(|error| unwritable(error.to_string()))?;
         if connection.is_readonly("main")? {
             return Err(unwritable("the database file is read-only".to_owned()));
@@ -185,6 +188,7 @@ impl Store {
         if fs::metadata(&path).is_ok_and(|file| file.len() <= CHECKED_AT_ONCE) {
             quick_check(&connection, &path)?;
         }
+        connection.set_db_config(DbConfig::SQLITE_DBCONFIG_NO_CKPT_ON_CLOSE, false).map_err(explain)?;
         connection.pragma_update(None, "journal_mode", "WAL").map_err(explain)?;
         // Changes are moved over when the file can be told to hold them.
         connection.pragma_update(None, "wal_autocheckpoint", 0).map_err(explain)?;

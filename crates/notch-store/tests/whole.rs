@@ -133,9 +133,15 @@ fn changes_that_a_damaged_part_hides_are_told() -> Tested {
         damaged(at)?;
         let opened = Store::open_copy(copy.path());
         assert!(matches!(opened, Err(StoreError::Part { .. })), "byte {at}: {opened:?}");
+        let kept = |name| fs::read(copy.path().join(name));
+        let before = (kept(DATABASE_FILE)?, kept(WAL)?);
         let opened = Store::open(copy.path());
         assert!(matches!(opened, Err(StoreError::Part { .. })), "byte {at}: {opened:?}");
+        assert!(before == (kept(DATABASE_FILE)?, kept(WAL)?), "byte {at}: both are as they were");
     }
+    Store::accept(copy.path())?;
+    Store::open(copy.path())?.check()?;
+    let copy = copied(folder.path(), &[DATABASE_FILE, WAL])?;
     // A change that was being written when the current failed was never told as kept.
     fs::write(copy.path().join(WAL), &beside[..beside.len() - 1000])?;
     assert!(latest(&Store::open_copy(copy.path())?)?.is_some());
