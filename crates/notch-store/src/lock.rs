@@ -4,7 +4,7 @@ use std::fs::{File, OpenOptions, TryLockError};
 use std::path::Path;
 
 use crate::StoreError;
-use crate::rights::make_folder;
+use crate::rights::{for_the_owner_alone, make_folder};
 
 /// Name of the file in a data folder that a server holds while it serves.
 pub const LOCK_FILE: &str = "yard-notch.lock";
@@ -24,7 +24,8 @@ impl ServingLock {
         let unwritable = |error: std::io::Error| StoreError::Folder { path: folder.to_owned(), why: error.to_string() };
         make_folder(folder).map_err(unwritable)?;
         let path = folder.join(LOCK_FILE);
-        let file = OpenOptions::new().create(true).truncate(false).write(true).open(path).map_err(unwritable)?;
+        let file = OpenOptions::new().create(true).truncate(false).write(true).open(&path).map_err(unwritable)?;
+        for_the_owner_alone(&path).map_err(unwritable)?;
         match file.try_lock() {
             Ok(()) => Ok(ServingLock { _file: file }),
             Err(TryLockError::WouldBlock) => Err(StoreError::Served { path: folder.to_owned() }),

@@ -13,7 +13,7 @@ pub(crate) fn make_folder(folder: &Path) -> io::Result<()> {
     builder.create(folder)
 }
 
-/// Takes the rights of others away from the database; files beside it take theirs from it.
+/// Takes the rights of others away from a file; those beside a database take theirs from it.
 pub(crate) fn for_the_owner_alone(path: &Path) -> io::Result<()> {
     #[cfg(unix)]
     for file in [path.to_owned(), beside(path, "-wal"), beside(path, "-shm")] {

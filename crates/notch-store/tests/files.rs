@@ -98,9 +98,6 @@ fn a_school_is_for_its_owner_alone() -> Tested {
     store.write::<_, StoreError>(|writer| writer.set_setting("a", "b"))?;
     for entry in fs::read_dir(&data)? {
         let path = entry?.path();
-        if path.ends_with(notch_store::LOCK_FILE) {
-            continue;
-        }
         assert_eq!(rights(&path)?, 0o600, "{}", path.display());
     }
     Ok(())

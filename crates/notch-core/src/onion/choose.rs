@@ -162,10 +162,9 @@ pub fn choose(wanted: WantedDice, limits: Limits) -> Result<RankedMethods, Onion
     if !(size >= 0.5 && size <= r) {
         return Err(OnionError::Crosscut(size));
     }
-    let ways: Vec<Tried> = methods(limits).into_iter().flat_map(|method| ways_of(wanted, limits, method)).collect();
+    let mut tried: Vec<Tried> = methods(limits).into_iter().flat_map(|method| ways_of(wanted, limits, method)).collect();
     let cells = |way: &Tried| u64::from(wanted.layers) * (u64::from(way.cuts) + 1) * u64::from(way.method.level_cuts() + 1);
-    within(ways.iter().map(cells).sum(), MAX_COMPARED)?;
-    let mut tried = ways;
+    within(tried.iter().map(cells).sum(), MAX_COMPARED)?;
     for way in &mut tried {
         let share = share_wanted(wanted.radius, wanted.layers, way.cuts, way.method, wanted.size)?;
         // Ways that are as good must not differ by the last digits of a sum.

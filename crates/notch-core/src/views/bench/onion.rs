@@ -98,13 +98,12 @@ fn onion_problem(error: OnionError) -> Vec<Problem> {
             let allowed = text![Millimetres::clamped(0.5), " up to the radius"];
             out_of("/size", "Wanted dice", Millimetres::clamped(apart), allowed)
         }
-        OnionError::TooMany(places, most) => Problem::new(
-            "/size",
-            "Wanted dice",
-            places,
-            "places for pieces would have to be worked out",
-            format!("up to {most}: a larger dice, fewer layers or fewer cuts"),
-        ),
+        OnionError::TooMany(places, most) => {
+            let allowed = format!("up to {most}: a larger dice, fewer layers or fewer cuts");
+            let sentence =
+                text!["Wanted dice: so fine that there are ", places, " places for pieces to work out. Allowed: ", allowed, "."];
+            Problem::said("/size", "Wanted dice", places, sentence, allowed)
+        }
         OnionError::Uneven(cv) => out_of("/uneven", "Steps uneven by", cv, format!("0 to {MAX_UNEVEN}")),
         OnionError::Place(share) => out_of("/places", "Cuts", share, "places from left to right, above 0 and below 1"),
     };
