@@ -580,3 +580,16 @@ fn a_bundle_is_weighed_and_a_weight_out_of_range_is_refused() {
         refused_at(&grams(wrong), "/shape");
     }
 }
+
+#[test]
+fn a_food_of_more_pieces_than_anyone_waits_for_is_refused_and_a_fine_dice_of_a_large_one_is_not() {
+    let dice = |food: &str, diameter: f64, edge: f64| {
+        let shape = Some(Shape::Ball { diameter: mm(diameter), core: None });
+        let side = Some(mm(edge));
+        look(&BenchQuestion { shape, thickness: side, width: side, length: side, ..question(food, "brunoise") })
+    };
+    assert!(dice("celeriac", 120.0, 1.0).unwrap().way.is_some());
+    let told = dice("celeriac", 400.0, 0.5).unwrap_err();
+    assert_eq!(told[0].pointer, "/shape");
+    assert!(told[0].message.contains("it would come to 512000000 pieces"), "{}", told[0].message);
+}

@@ -1176,7 +1176,7 @@ export interface components {
             shape?: components["schemas"]["Shape"] | null;
             /**
              * Format: double
-             * @description Share of the pieces that come out good, above 0 and up to 1.
+             * @description Share of the pieces that come out good, 0.001 to 1.
              */
             success: number;
             thickness?: components["schemas"]["Millimetres"] | null;

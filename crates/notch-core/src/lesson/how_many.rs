@@ -8,15 +8,18 @@ pub const CONFIDENCE: f64 = 0.9;
 /// Most pieces that are asked for.
 const MOST: u32 = 100_000;
 
+/// Least share that comes out good: of a thousand pieces one. The pieces are counted one by one.
+const LEAST_SUCCESS: f64 = 0.001;
+
 /// The smallest `n` with P(Bin(n, p) ≥ good) ≥ 0.9: pieces to cut, so that nine in ten students have
 /// `good` pieces when a share `success` comes out good.
 ///
 /// # Errors
-/// A share that is not above 0 and up to 1, or more pieces than 100,000.
+/// A share outside 0.001 to 1, or more pieces than 100,000.
 pub fn pieces_to_cut(good: u32, success: f64) -> Result<u32, Vec<Problem>> {
-    if !(success > 0.0 && success <= 1.0) {
-        let problem = Problem::new("/success", "Come out good", success, "is out of range", "above 0, up to 1");
-        return Err(vec![problem]);
+    if !(LEAST_SUCCESS..=1.0).contains(&success) {
+        let allowed = format!("{LEAST_SUCCESS} to 1");
+        return Err(vec![Problem::new("/success", "Come out good", success, "is out of range", allowed)]);
     }
     if good > MOST {
         return Err(vec![Problem::new("/good", "Good pieces for each student", good, "are too many", format!("up to {MOST}"))]);
@@ -50,7 +53,8 @@ mod tests {
 
     #[test]
     fn bad_shares_are_told_and_the_edges_are_taken() {
-        assert!(pieces_to_cut(4, 0.0).is_err() && pieces_to_cut(4, 1.1).is_err() && pieces_to_cut(4, f64::NAN).is_err());
+        assert!(pieces_to_cut(4, 0.0).is_err() && pieces_to_cut(2_000, 1e-7).is_err());
+        assert!(pieces_to_cut(4, 1.1).is_err() && pieces_to_cut(4, f64::NAN).is_err());
         assert_eq!(pieces_to_cut(4, 1.0).unwrap(), 4);
         assert_eq!(pieces_to_cut(0, 0.5).unwrap(), 0);
         assert_eq!(pieces_to_cut(1, 0.9).unwrap(), 1);

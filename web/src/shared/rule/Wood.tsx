@@ -54,7 +54,8 @@ export function Wood({
       ))}
       {figures &&
         all
-          .filter((tick) => tick.size === 'major' && x(tick.at) < width - 14)
+          // A figure that would run off the end of the wood is left out.
+          .filter((tick) => tick.size === 'major' && x(tick.at) + 3 + figure(tick.at).length * 8 < width)
           .map((tick) => (
             <text
               key={tick.at}

@@ -4,7 +4,7 @@ use serde::{Deserialize, Serialize};
 
 use crate::at_hand::AtHand;
 use crate::carry::CutErrors;
-use crate::catalogue::{Cut, Food, Handling, ProduceSize, Shape, Target};
+use crate::catalogue::{Cut, Food, Handling, ProduceSize, Shape, Target, TargetSize};
 use crate::geometry::Way;
 use crate::problem::Problem;
 use crate::records::Making;
@@ -34,7 +34,7 @@ pub struct BenchQuestion {
     pub length: Option<Millimetres>,
     /// Good pieces that each student should have, 1 to 2,000.
     pub good: u16,
-    /// Share of the pieces that come out good, above 0 and up to 1.
+    /// Share of the pieces that come out good, 0.001 to 1.
     pub success: f64,
     /// Errors along the chain.
     #[serde(default)]
@@ -121,6 +121,24 @@ pub(super) fn shape_problem(food: &Food, own_kind: bool) -> Option<Problem> {
     }
 }
 
+/// Most pieces of one unit that are worked out: a celeriac of 120 mm has 2,400,000 by this measure in dice
+/// of 0.9 mm.
+const MOST_PIECES: f64 = 6e6;
+
+/// More pieces than are worked out while somebody waits, by the box around the food.
+fn too_many(food: &Food, target: &Target) -> Option<Problem> {
+    let along = |whole: Millimetres, side: Option<TargetSize>| {
+        side.map_or(1.0, |side| (whole.get() / side.nominal().get().max(0.1)).max(1.0))
+    };
+    let pieces = along(food.height(), target.thickness) * along(food.width(), target.width) * along(food.length(), target.length);
+    (pieces > MOST_PIECES).then(|| {
+        let (pieces, most) = (format!("{pieces:.0}"), format!("{MOST_PIECES:.0}"));
+        let allowed = format!("up to {most}: larger pieces, or a smaller food");
+        let sentence = text!["Size of the food: it would come to ", pieces, " pieces. Allowed: ", allowed, "."];
+        Problem::said("/shape", "Size of the food", pieces, sentence, allowed)
+    })
+}
+
 /// What was asked, found in the catalogue and checked.
 pub(super) struct Asked<'a> {
     pub food: Food,
@@ -159,5 +177,8 @@ pub(super) fn asked<'a>(at_hand: &AtHand<'a>, question: &BenchQuestion) -> Resul
         problems.extend(shape_problem(&food, own_kind));
     }
     let target = making.target(target);
+    if problems.is_empty() {
+        problems.extend(too_many(&food, &target));
+    }
     if problems.is_empty() { Ok(Asked { food, cut, target, handling }) } else { Err(problems) }
 }
