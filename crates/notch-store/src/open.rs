@@ -139,7 +139,7 @@ impl Store {
                 .map_err(|error| explain(&original, error))?;
             live.busy_timeout(BUSY).map_err(|error| explain(&original, error))?;
             live.backup("main", &path, None).map_err(|error| explain(&original, error))?;
-            take_as_whole(&path)?;
+            take_as_whole(&path).map_err(|error| error.at(&original))?;
         } else {
             fs::copy(&original, &path).map_err(unreadable)?;
             match fs::copy(beside(&original, "-wal"), beside(&path, "-wal")) {
