@@ -139,7 +139,7 @@ fn bench_place(criterion: &mut Criterion) {
     });
     let wanted = onion::WantedDice { radius: r, layers: 8, size: Millimetres::clamped(6.35), length: None };
     criterion.bench_function("choose for me, small dice", |bencher| {
-        bencher.iter(|| choose(black_box(wanted), Limits::default()));
+        bencher.iter(|| choose(black_box(wanted), Limits::default(), &|| true));
     });
 }
 

@@ -67,11 +67,11 @@ fn a_leaning_blade_widens_the_spread_of_widths_and_not_of_planks() {
 #[test]
 fn the_best_small_dice_in_few_strokes_has_no_level_cut() {
     let wanted = WantedDice { radius: mm(40.0), layers: 8, size: mm(25.4 / 4.0), length: None };
-    let found = choose(wanted, Limits { strokes: Some(20), no_level_cut: true }).unwrap();
+    let found = choose(wanted, Limits { strokes: Some(20), no_level_cut: true }, &|| true).unwrap();
     assert!(!found.found.is_empty());
     assert!(found.found.iter().all(|each| each.strokes <= 20 && each.strokes_towards_hand == 0));
     assert!(found.found.windows(2).all(|pair| pair[0].wanted >= pair[1].wanted));
-    let free = choose(wanted, Limits::default()).unwrap();
+    let free = choose(wanted, Limits::default(), &|| true).unwrap();
     assert!(free.found.iter().any(|each| matches!(each.method, Method::Level { .. })), "level cuts are compared where allowed");
     assert!(free.found[0].wanted >= found.found[0].wanted, "fewer limits are never worse");
     let kinds: std::collections::BTreeSet<&str> = free.found.iter().map(|each| each.method.words()).collect();
@@ -79,7 +79,7 @@ fn the_best_small_dice_in_few_strokes_has_no_level_cut() {
     let of = |words: &str| free.found.iter().find(|each| each.method.words() == words).unwrap();
     let (verticals, half_rings) = (of("verticals only"), of("crosswise half-rings, turned"));
     assert_eq!((verticals.cuts, verticals.wanted), (half_rings.cuts, half_rings.wanted), "the same cells in another order");
-    let none = choose(wanted, Limits { strokes: Some(3), no_level_cut: true }).unwrap();
+    let none = choose(wanted, Limits { strokes: Some(3), no_level_cut: true }, &|| true).unwrap();
     assert!(none.found.is_empty() && none.words.starts_with("No way"));
 }
 
@@ -91,7 +91,7 @@ fn the_chosen_way_is_the_best_of_what_was_tried_and_its_depths_are_as_good() {
             let section = notch_core::onion::cell_section(mm(40.0), layers, &Cuts::even(cuts).unwrap(), method).unwrap();
             section.against(mm(size))
         };
-        let found = choose(wanted, Limits::default()).unwrap();
+        let found = choose(wanted, Limits::default(), &|| true).unwrap();
         for each in &found.found {
             let (share, ribbons) = against(each.cuts, each.method);
             assert!((share - each.wanted).abs() < 1e-12 && (ribbons - each.ribbons).abs() < 1e-12, "{each:?}");
@@ -121,7 +121,7 @@ fn a_leek_is_chosen_for_by_its_own_strokes() {
     let wanted = WantedDice { radius: mm(17.5), layers: 6, size: mm(10.0), length: Some(mm(200.0)) };
     // Nineteen crosscuts part twenty slabs of 10 mm; three cuts above them.
     assert_eq!(wanted.strokes(3, Method::Verticals), 22);
-    let found = choose(wanted, Limits { strokes: Some(22), no_level_cut: true }).unwrap();
+    let found = choose(wanted, Limits { strokes: Some(22), no_level_cut: true }, &|| true).unwrap();
     assert!(found.found.iter().all(|each| each.cuts <= 3 && each.ball.slabs == 20));
 }
 

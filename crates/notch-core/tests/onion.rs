@@ -260,9 +260,13 @@ fn work_is_bounded_before_it_begins() {
     let dice = |radius, layers, size| WantedDice { radius: mm(radius), layers, size: mm(size), length: None };
     // Everyday work, and an onion larger than any with a finer dice than any.
     for (radius, layers, size) in [(40.0, 8, 6.35), (45.0, 9, 3.0), (50.0, 10, 2.0), (75.0, 12, 2.0)] {
-        assert!(choose(dice(radius, layers, size), Limits::default()).is_ok(), "{radius} mm, {layers} layers, {size} mm");
+        assert!(
+            choose(dice(radius, layers, size), Limits::default(), &|| true).is_ok(),
+            "{radius} mm, {layers} layers, {size} mm"
+        );
     }
-    let told = choose(dice(150.0, MAX_LAYERS, 0.5), Limits::default()).unwrap_err();
+    assert_eq!(choose(dice(40.0, 8, 6.0), Limits::default(), &|| false), Err(OnionError::GivenUp), "nobody waits");
+    let told = choose(dice(150.0, MAX_LAYERS, 0.5), Limits::default(), &|| true).unwrap_err();
     assert!(matches!(told, OnionError::TooMany(..)), "{told}");
     let (many, fine) = (Cuts::even(MAX_CUTS).unwrap(), mm(0.5));
     let ball = half_ball(mm(150.0), MAX_LAYERS, &many, Method::Level { level: 10 }, fine, false);
@@ -278,7 +282,7 @@ proptest! {
     #[test]
     fn the_best_of_each_method_is_what_its_section_shows(radius in 15.0..60.0f64, layers in 1u8..12, size in 2.0..12.0f64) {
         let wanted = WantedDice { radius: mm(radius), layers, size: mm(size), length: None };
-        for best in choose(wanted, Limits::default()).unwrap().found {
+        for best in choose(wanted, Limits::default(), &|| true).unwrap().found {
             let section = cell_section(mm(radius), layers, &Cuts::even(best.cuts).unwrap(), best.method).unwrap();
             let (share, ribbons) = section.against(mm(size));
             prop_assert!((share - best.wanted).abs() < 1e-9, "{:?} {}: {share} and {}", best.method, best.cuts, best.wanted);

@@ -90,15 +90,20 @@ impl AppState {
     ) -> Result<T, ApiError> {
         let state = self.clone();
         // The store's own error type stops a reading; ours is carried out beside it.
-        in_turn(&self.reading, move || state.store.read(|reader| Ok::<_, StoreError>(read(reader)))?).await
+        in_turn(&self.reading, move |wanted| {
+            let still_wanted = wanted.clone();
+            state.store.read_while(move || still_wanted.still(), |reader| Ok::<_, StoreError>(read(reader)))?
+        })
+        .await
     }
 
-    /// Works something out that hangs on no record, in its turn among the readings.
+    /// Works something out that hangs on no record, in its turn among the readings. What takes long asks
+    /// now and then whether it is still wanted.
     pub(crate) async fn compute<T: Send + 'static>(
         &self,
-        work: impl FnOnce() -> Result<T, ApiError> + Send + 'static,
+        work: impl FnOnce(&dyn Fn() -> bool) -> Result<T, ApiError> + Send + 'static,
     ) -> Result<T, ApiError> {
-        in_turn(&self.reading, work).await
+        in_turn(&self.reading, |wanted| work(&|| wanted.still())).await
     }
 
     /// Reads at one moment, with the catalogue in force, off the async threads.
@@ -126,7 +131,7 @@ impl AppState {
         T: Send + 'static,
     {
         let state = self.clone();
-        in_turn(&self.writing, move || {
+        in_turn(&self.writing, move |_| {
             let answered = state.store.write(|writer| {
                 let now = state.settings.clock.now();
                 let made = match &write.id {

@@ -29,6 +29,10 @@ pub const DATABASE_FILE: &str = "yard-notch.db";
 /// Connections that read at the same time; more wait their turn.
 pub const READERS: usize = 4;
 
+/// Steps of the database's machine between two questions whether a reading is still wanted: some tenth of a
+/// millisecond.
+const STEPS: i32 = 10_000;
+
 /// Longest that a connection waits for another program.
 const BUSY: Duration = Duration::from_secs(5);
 
@@ -264,10 +268,26 @@ impl Store {
     /// # Errors
     /// What `read` returns, and what the database says.
     pub fn read<T>(&self, read: impl FnOnce(&Reader<'_>) -> Result<T, StoreError>) -> Result<T, StoreError> {
+        self.read_while(|| true, read)
+    }
+
+    /// Reads at one moment, for as long as the answer is wanted: the database asks between its steps, and
+    /// breaks off with an error at the first no.
+    ///
+    /// # Errors
+    /// What `read` returns, and what the database says.
+    pub fn read_while<T>(
+        &self,
+        still_wanted: impl Fn() -> bool + Send + 'static,
+        read: impl FnOnce(&Reader<'_>) -> Result<T, StoreError>,
+    ) -> Result<T, StoreError> {
         let changes = self.changes()?;
         let mut connection = self.free_reader();
-        let tx = connection.transaction()?;
-        read(&Reader { tx, kept: Some((self, changes)) })
+        connection.progress_handler(STEPS, Some(move || !still_wanted()))?;
+        let done =
+            connection.transaction().map_err(StoreError::from).and_then(|tx| read(&Reader { tx, kept: Some((self, changes)) }));
+        connection.progress_handler(0, None::<fn() -> bool>)?;
+        done
     }
 
     /// Changes in one transaction: all of it when `write` returns `Ok`, none of it otherwise.

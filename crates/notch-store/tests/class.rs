@@ -250,6 +250,19 @@ fn incidents_are_of_their_course_the_latest_first() -> Tested {
 }
 
 #[test]
+fn a_reading_that_nobody_waits_for_is_broken_off_and_the_next_is_not() -> Tested {
+    let folder = TempDir::new()?;
+    let store = filled(folder.path())?;
+    let slip = IncidentFields { student_id: None, kind: IncidentKind::Nick, words: "slipped".into() };
+    store.write::<_, StoreError>(|writer| (0..3000).try_for_each(|at_s| writer.add_incident(1, at(at_s), &slip).map(|_| ())))?;
+    let broken_off = store.read_while(|| false, |reader| reader.incidents(1));
+    assert!(broken_off.unwrap_err().to_string().contains("interrupted"));
+    assert_eq!(store.read(|reader| reader.incidents(1))?.len(), 3001);
+    assert_eq!(store.read_while(|| true, |reader| reader.incidents(1))?.len(), 3001);
+    Ok(())
+}
+
+#[test]
 fn evidence_comes_in_the_order_of_time_whoever_wrote_it_down_first() -> Tested {
     let folder = TempDir::new()?;
     let store = filled(folder.path())?;

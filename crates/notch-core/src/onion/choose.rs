@@ -150,13 +150,15 @@ impl WantedDice {
 /// Compares every method at every number of cuts whose mean piece is near the wanted size, so that
 /// no method wins by making other pieces.
 ///
+/// `still_wanted` is asked before each way; at the first no the rest is given up.
+///
 /// # Errors
-/// [`OnionError`] for sizes out of range, a wanted size over the radius among them, and for more cells
-/// than [`MAX_COMPARED`].
+/// [`OnionError`] for sizes out of range, a wanted size over the radius among them, for more cells than
+/// [`MAX_COMPARED`], and for work that was given up.
 ///
 /// # Complexity
 /// Up to some thousands of sections, and one half ball a method.
-pub fn choose(wanted: WantedDice, limits: Limits) -> Result<RankedMethods, OnionError> {
+pub fn choose(wanted: WantedDice, limits: Limits, still_wanted: &dyn Fn() -> bool) -> Result<RankedMethods, OnionError> {
     let (r, size) = (wanted.radius.get(), wanted.size.get());
     check(wanted.radius, wanted.layers, Method::Verticals)?;
     if !(size >= 0.5 && size <= r) {
@@ -166,6 +168,9 @@ pub fn choose(wanted: WantedDice, limits: Limits) -> Result<RankedMethods, Onion
     let cells = |way: &Tried| u64::from(wanted.layers) * (u64::from(way.cuts) + 1) * u64::from(way.method.level_cuts() + 1);
     within(tried.iter().map(cells).sum(), MAX_COMPARED)?;
     for way in &mut tried {
+        if !still_wanted() {
+            return Err(OnionError::GivenUp);
+        }
         let share = share_wanted(wanted.radius, wanted.layers, way.cuts, way.method, wanted.size)?;
         // Ways that are as good must not differ by the last digits of a sum.
         way.wanted = (share * 1e12).round() / 1e12;

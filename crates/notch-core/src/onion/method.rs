@@ -76,6 +76,9 @@ pub enum OnionError {
     /// More pieces than are counted in the time that somebody waits.
     #[error("{0} places for pieces are more than are worked out; allowed: up to {1}")]
     TooMany(u64, u64),
+    /// Nobody waits for the answer any more.
+    #[error("nobody waits for the answer any more")]
+    GivenUp,
 }
 
 /// Most places for pieces in a half: regions, layers and slabs. A 90 mm onion of nine layers in a fine

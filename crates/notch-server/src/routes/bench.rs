@@ -67,7 +67,7 @@ pub(crate) async fn onions(
     State(state): State<AppState>,
     Body(question): Body<OnionsQuestion>,
 ) -> Result<Json<OnionsBeside>, ApiError> {
-    state.compute(move || Ok(Json(onions_beside(&question, SEED)?))).await
+    state.compute(move |_| Ok(Json(onions_beside(&question, SEED)?))).await
 }
 
 /// An onion cut one way, cell by cell; nothing is kept.
@@ -77,7 +77,7 @@ pub(crate) async fn onion(
     State(state): State<AppState>,
     Body(question): Body<OnionQuestion>,
 ) -> Result<Json<OnionView>, ApiError> {
-    state.compute(move || Ok(Json(onion_view(&question, SEED)?))).await
+    state.compute(move |_| Ok(Json(onion_view(&question, SEED)?))).await
 }
 
 /// The way of cutting an onion that gives most of a wanted size; nothing is kept.
@@ -87,5 +87,5 @@ pub(crate) async fn choose(
     State(state): State<AppState>,
     Body(body): Body<ChooseForMe>,
 ) -> Result<Json<RankedMethods>, ApiError> {
-    state.compute(move || Ok(Json(onion_choice(body.wanted, body.limits)?))).await
+    state.compute(move |still_wanted| Ok(Json(onion_choice(body.wanted, body.limits, still_wanted)?))).await
 }

@@ -104,6 +104,7 @@ fn onion_problem(error: OnionError) -> Vec<Problem> {
                 text!["Wanted dice: so fine that there are ", places, " places for pieces to work out. Allowed: ", allowed, "."];
             Problem::said("/size", "Wanted dice", places, sentence, allowed)
         }
+        OnionError::GivenUp => Problem::new("", "Answer", "", "was given up", "a question that somebody waits for"),
         OnionError::Uneven(cv) => out_of("/uneven", "Steps uneven by", cv, format!("0 to {MAX_UNEVEN}")),
         OnionError::Place(share) => out_of("/places", "Cuts", share, "places from left to right, above 0 and below 1"),
     };
@@ -170,14 +171,14 @@ fn cautions(method: Method) -> Vec<String> {
     found
 }
 
-/// Compares all ways for a wanted size.
+/// Compares all ways for a wanted size, for as long as `still_wanted`.
 ///
 /// # Errors
-/// Figures out of range, at their field.
-pub fn onion_choice(wanted: WantedDice, limits: Limits) -> Result<RankedMethods, Vec<Problem>> {
+/// Figures out of range, at their field; work that was given up.
+pub fn onion_choice(wanted: WantedDice, limits: Limits, still_wanted: &dyn Fn() -> bool) -> Result<RankedMethods, Vec<Problem>> {
     let problems = layered_problems(&wanted);
     if !problems.is_empty() {
         return Err(problems);
     }
-    onion::choose(wanted, limits).map_err(onion_problem)
+    onion::choose(wanted, limits, still_wanted).map_err(onion_problem)
 }
