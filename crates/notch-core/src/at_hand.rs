@@ -1,7 +1,6 @@
 //! What a course has at hand: the bundle that a question is asked with.
 
-use crate::catalogue::{Catalogue, Cut, Target};
-use crate::people::Hand;
+use crate::catalogue::{Catalogue, Cut, Food, Standing, Target};
 use crate::records::{Course, Knife, Student};
 
 /// What a course has at hand.
@@ -17,49 +16,35 @@ pub struct AtHand<'a> {
     pub knives: &'a [Knife],
 }
 
-/// Students by working hand.
-#[derive(Clone, Copy, Debug, Default, PartialEq, Eq)]
-pub struct Hands {
-    /// Right-handed.
-    pub right: u32,
-    /// Left-handed.
-    pub left: u32,
-}
-
-impl Hands {
-    /// Students who work with a hand.
-    pub const fn of(self, hand: Hand) -> u32 {
-        match hand {
-            Hand::Right => self.right,
-            Hand::Left => self.left,
-        }
-    }
-}
-
 impl<'a> AtHand<'a> {
-    /// The target of a cut by the course's standards; `None` if they do not teach it.
-    pub fn target(&self, cut: &str) -> Option<Target> {
-        self.catalogue.target(&self.course.fields.standard_set, cut)
+    /// The target of a cut of a food by the course's standards; `None` if they do not teach it.
+    pub fn target_of(&self, cut: &Cut, food: &Food) -> Option<Target> {
+        self.catalogue.target_of(&self.course.fields.standard_set, cut, food)
     }
 
     /// The cuts that the course's standards teach, with their targets.
     pub fn taught(&self) -> impl Iterator<Item = (&'a Cut, Target)> + use<'a> {
-        let (catalogue, set) = (self.catalogue, self.catalogue.set(&self.course.fields.standard_set));
-        catalogue.cuts.iter().filter_map(move |cut| Some((cut, *set?.cuts.get(&cut.id)?)))
+        let (catalogue, set) = (self.catalogue, self.course.fields.standard_set.as_str());
+        catalogue.cuts.iter().filter_map(move |cut| Some((cut, catalogue.teaches(set, &cut.id)?)))
+    }
+
+    /// The cuts of a food of one standing that the course's standards teach, in the order of the work.
+    pub fn cuts_of(&self, food: &'a Food, standing: Standing) -> impl Iterator<Item = (&'a Cut, Target)> + use<'a> {
+        let (catalogue, set) = (self.catalogue, self.course.fields.standard_set.as_str());
+        let ids = match standing {
+            Standing::Taught => food.taught.as_slice(),
+            Standing::Odd => food.odd.as_slice(),
+            Standing::No => &[],
+        };
+        ids.iter().filter_map(move |id| {
+            let cut = catalogue.cut(id)?;
+            Some((cut, catalogue.target_of(set, cut, food)?))
+        })
     }
 
     /// Students in the course.
     pub fn class_size(&self) -> u32 {
         u32::try_from(self.students.len()).unwrap_or(u32::MAX)
-    }
-
-    /// Students by working hand.
-    pub fn hands(&self) -> Hands {
-        let count = |hand: Hand| {
-            let working = self.students.iter().filter(|student| student.fields.hand == hand);
-            u32::try_from(working.count()).unwrap_or(u32::MAX)
-        };
-        Hands { right: count(Hand::Right), left: count(Hand::Left) }
     }
 
     /// The student of the course with this id.

@@ -22,12 +22,31 @@ impl HandSize {
     }
 }
 
+/// How a blade's length sits in a hand.
+#[derive(Clone, Copy, Debug, PartialEq, Eq, Serialize)]
+#[serde(rename_all = "snake_case")]
+#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
+pub enum Sits {
+    /// As long as sits easily.
+    Well,
+    /// Shorter than that: easy to control.
+    Short,
+    /// Its length comes from its work.
+    ByWork,
+    /// Longer than sits easily.
+    Long,
+    /// Much longer.
+    MuchTooLong,
+}
+
 /// How a knife suits a hand.
 #[derive(Clone, Debug, PartialEq, Serialize)]
 #[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
 pub struct Comfort {
     /// 0 to 100.
     pub score: u8,
+    /// The same in a word.
+    pub sits: Sits,
     /// Why, with the figures.
     pub words: Text,
 }
@@ -51,25 +70,31 @@ pub fn comfort(hand: Millimetres, kind: &KnifeType, length: Millimetres) -> Comf
     if by_work {
         let heavy = small && kind.weight >= 4;
         let words = if heavy {
-            text!["Heavy for a hand of ", hand, "; its ", length, " come from its work."]
+            text!["Heavy for a hand of ", hand, "; as long as its work asks for."]
         } else {
-            text!["Light enough for a hand of ", hand, "; its ", length, " come from its work."]
+            text!["Light enough for a hand of ", hand, "; as long as its work asks for."]
         };
-        return Comfort { score: if heavy { 45 } else { 75 }, words };
+        return Comfort { score: if heavy { 45 } else { 75 }, sits: if heavy { Sits::Long } else { Sits::ByWork }, words };
     }
     let over = length.get() - easy.get();
     let cost = if over > 0.0 && kind.weight >= 4 { 2.0 } else { 1.0 };
     let weight = if small && kind.weight >= 5 { 25.0 } else { 0.0 };
     let score = (100.0 - (over.abs() - 10.0).max(0.0) * cost - weight).clamp(0.0, 100.0);
     let off = Millimetres::clamped(over.abs());
-    let words = if over > 10.0 {
+    let sits = match over * cost {
+        ..-12.0 => Sits::Short,
+        ..=12.0 => Sits::Well,
+        ..=45.0 => Sits::Long,
+        _ => Sits::MuchTooLong,
+    };
+    let words = if sits == Sits::Long || sits == Sits::MuchTooLong {
         text![length, " is ", off, " longer than sits easily in a hand of ", hand, " (about ", easy, ")."]
-    } else if over < -10.0 {
-        text![length, " is ", off, " shorter than a hand of ", hand, " can carry (about ", easy, ")."]
+    } else if sits == Sits::Short {
+        text![length, " is ", off, " shorter than a hand of ", hand, " could carry (about ", easy, "): easy to control."]
     } else {
         text![length, " sits well in a hand of ", hand, " (about ", easy, ")."]
     };
-    Comfort { score: score.round() as u8, words }
+    Comfort { score: score.round() as u8, sits, words }
 }
 
 #[cfg(test)]

@@ -2,10 +2,10 @@
 //!
 //! A knife stays with nobody that is dull, off the rack or in use. A student uses blades up to the
 //! clearance; blades beyond the last plain rung of the ladder, and the types that the catalogue marks,
-//! need the special clearance; a blade that is ground for one hand goes to that hand. No clearance
+//! need the special clearance, whatever their length; a single bevel goes to the hand it is ground for. No clearance
 //! takes a child over the length of the age band.
 
-use crate::catalogue::{KnifeType, ProgressRules};
+use crate::catalogue::{Edge, KnifeType, ProgressRules};
 use crate::people::{AgeBand, Hand, HandSize};
 use crate::problem::Problem;
 use crate::records::{EdgeState, Knife, Student};
@@ -167,7 +167,8 @@ impl Blade<'_> {
 
     /// Longer than the student is cleared for.
     pub fn length_barrier(&self, trainee: &Trainee, ladder: &ProgressRules) -> Option<Barrier> {
-        if self.length <= trainee.clearance || self.is_beyond(ladder) && trainee.clearance >= ladder.longest_by_length() {
+        let drawn = self.is_beyond(ladder) && (trainee.special || trainee.clearance >= ladder.longest_by_length());
+        if self.length <= trainee.clearance || drawn {
             return None;
         }
         Some(Barrier::TooLong { length: self.length, clearance: trainee.clearance })
@@ -183,7 +184,8 @@ impl Blade<'_> {
 
     /// Ground for the other hand.
     pub fn hand_barrier(&self, hand: Hand) -> Option<Barrier> {
-        self.hand.filter(|ground_for| *ground_for != hand).map(|ground_for| Barrier::OtherHand { ground_for })
+        let one_hand = self.hand.filter(|ground_for| self.kind.edge == Edge::SingleBevel && *ground_for != hand);
+        one_hand.map(|ground_for| Barrier::OtherHand { ground_for })
     }
 
     /// Beyond what length alone clears, within what the special clearance reaches.

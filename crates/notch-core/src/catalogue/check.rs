@@ -5,7 +5,8 @@ use std::collections::BTreeSet;
 use thiserror::Error;
 
 use super::{
-    BoardMaterial, Catalogue, CutFamily, Dimension, Doctrines, Grip, Habit, Hold, Motion, SegmentKind, Shape, TargetSize,
+    BoardMaterial, Catalogue, CutFamily, CutForm, Dimension, Doctrines, Grip, Habit, Hold, Motion, SegmentKind, Shape, Standing,
+    TargetSize,
 };
 use crate::units::Millimetres;
 
@@ -41,20 +42,68 @@ pub(crate) const DIAGNOSIS_IDS: [&str; 12] = [
     "mixed",
 ];
 
-/// Ids of the cautions that rules give, whatever the food.
-pub(crate) const RULE_CAUTIONS: [&str; 12] = [
+/// Allergens that labels must name, by the statutory list.
+pub const ALLERGENS: [&str; 14] = [
+    "celery",
+    "crustaceans",
+    "egg",
+    "fish",
+    "gluten",
+    "lupin",
+    "milk",
+    "molluscs",
+    "mustard",
+    "nuts",
+    "peanut",
+    "sesame",
+    "soya",
+    "sulphites",
+];
+
+/// Ids of the cautions that the rules give.
+pub(crate) const RULE_CAUTIONS: [&str; 42] = [
     "rolls",
     "last_bit",
+    "browns",
+    "stains",
+    "sticks",
+    "slippery",
+    "irregular",
+    "quarter_core",
+    "cut_from_inside",
+    "white_ribs",
+    "stem_clear",
+    "hard_core",
+    "stone_safe",
+    "stand_on_flat",
+    "rind_slips",
+    "start_then_bridge",
+    "heavy_blade",
+    "long_strokes",
+    "wash_between",
+    "root_on",
+    "turn_the_berry",
+    "roll_tight",
+    "grain",
+    "crust_saw",
+    "pin_bones",
+    "own_board",
+    "bone_care",
+    "hot_chilli",
+    "skin_slips",
     "tall_tap",
     "towards_self",
     "choked_back",
     "index_on_spine",
     "press_hands",
-    "allergy",
-    "single_bevel_hand",
-    "level_cut",
-    "bone_care",
+    "pivot_hand",
     "crush_wide",
+    "peel_away",
+    "cleaver_care",
+    "single_bevel_hand",
+    "one_sided_edge",
+    "level_cut",
+    "allergy",
 ];
 
 /// Collects mistakes, so that all are told at once.
@@ -103,11 +152,11 @@ fn check_knives(catalogue: &Catalogue, mistakes: &mut Mistakes) {
         let id = &knife.id;
         let length = knife.length;
         mistakes.unless(
-            length.from >= Millimetres::whole(50)
+            length.from >= Millimetres::whole(40)
                 && length.from <= length.usual
                 && length.usual <= length.to
                 && length.to <= Millimetres::whole(400),
-            || format!("knife {id}: lengths are not 50 ≤ from ≤ usual ≤ to ≤ 400"),
+            || format!("knife {id}: lengths are not 40 ≤ from ≤ usual ≤ to ≤ 400"),
         );
         if let Some(angle) = knife.angle {
             mistakes.unless(angle.from >= 5.0 && angle.from <= angle.to && angle.to <= 30.0, || {
@@ -124,14 +173,27 @@ fn check_knives(catalogue: &Catalogue, mistakes: &mut Mistakes) {
 fn check_foods(catalogue: &Catalogue, mistakes: &mut Mistakes) {
     for food in &catalogue.foods {
         let id = &food.id;
-        mistakes.unless(food.density > 0.1 && food.density < 2.0, || format!("food {id}: density"));
+        mistakes.unless(food.density > 0.05 && food.density < 3.0, || format!("food {id}: density"));
         mistakes.unless((1..=5).contains(&food.firmness), || format!("food {id}: firmness is 1 to 5"));
         mistakes.unless(food.trim.get() * 2.0 < food.length().get(), || format!("food {id}: trim"));
-        for caution in &food.cautions {
-            mistakes.unless(catalogue.caution(caution).is_some(), || format!("food {id}: caution “{caution}” is not there"));
+        let cuts = food.taught.iter().chain(&food.odd).chain(&food.in_hand).chain(food.pieces.keys());
+        for cut in cuts {
+            mistakes.unless(catalogue.cut(cut).is_some(), || format!("food {id}: cut “{cut}” is not there"));
         }
+        for cut in &food.taught {
+            mistakes.unless(!food.odd.contains(cut), || format!("food {id}: “{cut}” is both taught and odd"));
+        }
+        mistakes.unless(!food.taught.is_empty(), || format!("food {id}: no cut is taught on it"));
+        let sliced = food.standing("slice") == Standing::No || food.slice.is_some() || food.pieces.contains_key("slice");
+        mistakes.unless(sliced || food.standing("slice") == Standing::Odd, || format!("food {id}: how thick is a slice?"));
+        for allergen in &food.allergens {
+            mistakes.unless(ALLERGENS.contains(&allergen.as_str()), || format!("food {id}: allergen “{allergen}” is not known"));
+        }
+        let shares = food.edible > 0.0 && food.edible <= 1.0 && food.students_per_unit >= 1 && food.units_each >= 1;
+        mistakes.unless(shares && (1..=8).contains(&food.opened.parts), || format!("food {id}: a share or a number of parts"));
+        mistakes.unless(food.pieces.values().all(|[from, to]| *from >= 1 && from <= to), || format!("food {id}: pieces of one"));
         let sides = [food.height(), food.width(), food.length()];
-        mistakes.unless(sides.iter().all(|s| (3.0..=600.0).contains(&s.get())), || format!("food {id}: sizes are 3 to 600 mm"));
+        mistakes.unless(sides.iter().all(|s| (2.0..=600.0).contains(&s.get())), || format!("food {id}: sizes are 2 to 600 mm"));
         if let Shape::Ball { diameter, core: Some(core) } = food.shape {
             mistakes.unless(core < diameter, || format!("food {id}: core"));
         }
@@ -150,7 +212,7 @@ fn check_standards(catalogue: &Catalogue, mistakes: &mut Mistakes) {
                 .into_iter()
                 .filter_map(|side| target.side(side))
                 .collect();
-            let counts = catalogue.cut(cut).is_some_and(|cut| cut.strand.is_some());
+            let counts = catalogue.cut(cut).is_some_and(|cut| cut.strand.is_some() && cut.form != CutForm::Slice);
             mistakes.unless(!sides.is_empty() || !counts, || format!("{here}: no size"));
             for side in sides {
                 let sound = match side {
@@ -207,9 +269,6 @@ fn check_words(catalogue: &Catalogue, mistakes: &mut Mistakes) {
         && (0.0..=1.0).contains(&work.turned_ends)
         && work.roll_grams > 0.0;
     mistakes.unless(sound, || "hand_work: a figure is out of range".to_owned());
-    let produce = &handling.produce;
-    let sound = (0.1..1.0).contains(&produce.small) && produce.large > 1.0 && produce.large <= 5.0 && produce.peel.get() <= 5.0;
-    mistakes.unless(sound, || "produce: small is under the usual size, large over it, a peel up to 5 mm".to_owned());
     for id in DIAGNOSIS_IDS {
         mistakes.unless(catalogue.diagnoses.contains_key(id), || format!("diagnosis “{id}” is not there"));
     }
@@ -303,8 +362,8 @@ mod tests {
 
     #[test]
     fn a_dangling_reference_is_named() {
-        let mistakes = mistakes_with(|c| c.foods[0].cautions.push("no_such_caution".into()));
-        assert_eq!(mistakes, ["food carrot: caution “no_such_caution” is not there"]);
+        let mistakes = mistakes_with(|c| c.foods[0].taught.push("no_such_cut".into()));
+        assert_eq!(mistakes, ["food carrot: cut “no_such_cut” is not there"]);
     }
 
     #[test]
@@ -328,7 +387,7 @@ mod tests {
 
     #[test]
     fn an_unknown_field_is_refused_with_the_file() {
-        let typo = Sources::SHIPPED.foods.replacen("rolls = true", "rools = true", 1);
+        let typo = Sources::SHIPPED.foods.replacen("firmness = 4", "firmnes = 4", 1);
         let error = Catalogue::load(Sources { foods: &typo, ..Sources::SHIPPED }).unwrap_err();
         assert!(error.to_string().starts_with("foods.toml"), "{error}");
     }

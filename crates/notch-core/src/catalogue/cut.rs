@@ -21,8 +21,12 @@ pub enum CutFamily {
     Slices,
     /// Rough chop, mince.
     Chop,
-    /// In-hand work.
+    /// Fine work on one piece: peel, core, turn.
     Hand,
+    /// Opening and trimming on the board.
+    Open,
+    /// Fish, poultry and meat taken apart.
+    Break,
 }
 
 /// What the pieces of a cut are: it decides how they are counted, and which foods take the cut.
@@ -62,6 +66,52 @@ pub enum CutForm {
     Segmented,
     /// Barrel-shaped, with faces.
     Turned,
+    /// A closed ring or round.
+    Ring,
+    /// A flat slice, as thick as the food's own.
+    Slice,
+    /// Two slanting faces, turned between cuts.
+    RollCut,
+    /// Long thin strips off a peeler.
+    Peelings,
+    /// Split by the flat of the blade.
+    Crushed,
+    /// Without its calyx.
+    Hulled,
+    /// Strips of skin.
+    Zest,
+    /// Without its ends, fat or silverskin.
+    Trimmed,
+    /// Two halves.
+    Halved,
+    /// Four quarters.
+    Quartered,
+    /// Cheeks beside a flat stone.
+    Cheeks,
+    /// Halves without a stone.
+    Stoned,
+    /// Two layers, cut level.
+    Split,
+    /// Stood on a flat end, the skin cut down.
+    SkinnedDown,
+    /// The core cut out on the board.
+    CoredOnBoard,
+    /// Bite-sized heads.
+    Florets,
+    /// A shallow pattern.
+    Scored,
+    /// Joints on the bone.
+    Jointed,
+    /// Without its bone.
+    Boned,
+    /// Fillets and a frame.
+    Filleted,
+    /// A fillet without skin.
+    SkinOff,
+    /// Opened like a book, cut level.
+    Butterflied,
+    /// Equal portions.
+    Portioned,
 }
 
 impl CutForm {
@@ -70,12 +120,63 @@ impl CutForm {
         match self {
             CutForm::Stick => CutFamily::Strips,
             CutForm::Cube | CutForm::Tile => CutFamily::Dice,
-            CutForm::Plank | CutForm::Coin | CutForm::HalfMoon | CutForm::BiasCoin | CutForm::Wedge | CutForm::Ribbon => {
-                CutFamily::Slices
+            CutForm::Plank
+            | CutForm::Coin
+            | CutForm::HalfMoon
+            | CutForm::BiasCoin
+            | CutForm::Wedge
+            | CutForm::Ribbon
+            | CutForm::Ring
+            | CutForm::Slice
+            | CutForm::RollCut
+            | CutForm::Peelings => CutFamily::Slices,
+            CutForm::Chopped | CutForm::Minced | CutForm::Paste | CutForm::Crushed => CutFamily::Chop,
+            CutForm::Peeled | CutForm::Cored | CutForm::Segmented | CutForm::Turned | CutForm::Hulled | CutForm::Zest => {
+                CutFamily::Hand
             }
-            CutForm::Chopped | CutForm::Minced | CutForm::Paste => CutFamily::Chop,
-            CutForm::Peeled | CutForm::Cored | CutForm::Segmented | CutForm::Turned => CutFamily::Hand,
+            CutForm::Trimmed
+            | CutForm::Halved
+            | CutForm::Quartered
+            | CutForm::Cheeks
+            | CutForm::Stoned
+            | CutForm::Split
+            | CutForm::SkinnedDown
+            | CutForm::CoredOnBoard
+            | CutForm::Florets
+            | CutForm::Scored => CutFamily::Open,
+            CutForm::Jointed
+            | CutForm::Boned
+            | CutForm::Filleted
+            | CutForm::SkinOff
+            | CutForm::Butterflied
+            | CutForm::Portioned => CutFamily::Break,
         }
+    }
+
+    /// Cut level, the palm on top.
+    pub const fn is_level(self) -> bool {
+        matches!(self, CutForm::Split | CutForm::SkinOff | CutForm::Butterflied)
+    }
+
+    /// Meets the food whole, before it is opened.
+    pub const fn meets_whole(self) -> bool {
+        matches!(
+            self,
+            CutForm::Trimmed
+                | CutForm::Halved
+                | CutForm::Quartered
+                | CutForm::Cheeks
+                | CutForm::Stoned
+                | CutForm::Split
+                | CutForm::SkinnedDown
+                | CutForm::Florets
+                | CutForm::Ring
+        )
+    }
+
+    /// Parts the whole food: the longest cut there is through it.
+    pub const fn parts_whole(self) -> bool {
+        matches!(self, CutForm::Halved | CutForm::Quartered | CutForm::Split | CutForm::Stoned)
     }
 }
 
@@ -189,7 +290,7 @@ impl TargetSize {
 }
 
 /// The target of a cut: which sides are held to a size.
-#[derive(Clone, Copy, Debug, PartialEq, Serialize, Deserialize)]
+#[derive(Clone, Copy, Debug, Default, PartialEq, Serialize, Deserialize)]
 #[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
 pub struct Target {
     /// Thickness, set by the plank cut.
@@ -248,6 +349,10 @@ pub struct Cut {
     pub family: CutFamily,
     /// What the pieces are.
     pub form: CutForm,
+    /// What it leaves, in a few words.
+    pub leaves: String,
+    /// How it is done, in a sentence or two.
+    pub how: String,
     /// The strand it counts for; turning has none.
     pub strand: Option<Strand>,
     /// Order within the strand, 1 first.

@@ -116,6 +116,20 @@ doctrines! {
     garlic: GarlicDoctrine { #[default] Both = "both", Crush = "crush", SmallKnife = "small_knife" }
     /// Whether cutting through the gap of two fingers is taught to children.
     finger_gap: FingerGap { #[default] Bridge = "bridge", ClawOnly = "claw_only" }
+    /// What cuts a tomato.
+    tomato_edge: TomatoEdge { #[default] Either = "either", Teeth = "teeth", Plain = "plain" }
+    /// Where citrus is skinned and segmented.
+    citrus_peel: CitrusPeel { #[default] Board = "board", Hand = "hand" }
+    /// Which knife joints a bird.
+    jointing: Jointing { #[default] Either = "either", Boning = "boning", Chefs = "chefs" }
+    /// What peels.
+    peel_tool: PeelTool { #[default] Peeler = "peeler", Knife = "knife" }
+    /// How an avocado's stone comes out.
+    avocado_stone: AvocadoStone { #[default] Spoon = "spoon", Quartered = "quartered", HeelOnBoard = "heel_on_board" }
+    /// How round food is held to be halved.
+    halving_hold: HalvingHold { #[default] Bridge = "bridge", Claw = "claw" }
+    /// What slices raw fish.
+    fish_slices: FishSlices { #[default] SingleBevel = "single_bevel", Slicer = "slicer" }
 }
 
 #[cfg(test)]

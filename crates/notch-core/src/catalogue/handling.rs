@@ -50,6 +50,8 @@ word_enum! {
         Paring = "paring",
         /// Other hand on the spine.
         SpineTop = "spine_top",
+        /// Fist, the blade out of the bottom of the hand.
+        BoningFist = "boning_fist",
     }
 }
 
@@ -66,6 +68,10 @@ word_enum! {
         SpineTop = "spine_top",
         /// Food off the board.
         InHand = "in_hand",
+        /// Lower end of the food on the board, the upper end held.
+        EndRest = "end_rest",
+        /// Carving fork behind the blade.
+        Fork = "fork",
     }
 }
 
@@ -92,6 +98,14 @@ word_enum! {
         InHandPull = "in_hand_pull",
         /// With the flat of the blade.
         Crush = "crush",
+        /// A peeler along the food, away from the hand.
+        PeelStroke = "peel_stroke",
+        /// Tip first, straight down.
+        Pierce = "pierce",
+        /// The tip drawn lightly to one depth.
+        Score = "score",
+        /// Scissors.
+        Snip = "snip",
     }
 }
 
@@ -104,16 +118,19 @@ word_enum! {
         Middle = "middle",
         /// Heel third: firm food.
         Heel = "heel",
+        /// Heel to tip in one stroke.
+        Whole = "whole",
     }
 }
 
 impl Third {
-    /// The third that suits a firmness: soft (1–2) tip, medium (3) middle, firm (4–5) heel.
-    pub const fn for_firmness(firmness: u8) -> Self {
-        match firmness {
-            0..=2 => Third::Tip,
-            3 => Third::Middle,
-            _ => Third::Heel,
+    /// As it is said: `heel third`, `whole blade`.
+    pub const fn said(self) -> &'static str {
+        match self {
+            Third::Tip => "tip third",
+            Third::Middle => "middle third",
+            Third::Heel => "heel third",
+            Third::Whole => "whole blade",
         }
     }
 }
@@ -176,21 +193,6 @@ pub struct Handling {
     pub bundle_width: crate::units::Millimetres,
     /// Figures of work that is not squared.
     pub hand_work: super::HandWork,
-    /// Sizes that produce is bought in.
-    pub produce: Produce,
-}
-
-/// Sizes that produce is bought in, as shares of the usual one, and what a peeler takes off.
-#[derive(Clone, Copy, Debug, PartialEq, Serialize, Deserialize)]
-#[serde(deny_unknown_fields)]
-#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
-pub struct Produce {
-    /// Small produce.
-    pub small: f64,
-    /// Large produce.
-    pub large: f64,
-    /// Taken off each side by a peeler.
-    pub peel: crate::units::Millimetres,
 }
 
 impl Handling {

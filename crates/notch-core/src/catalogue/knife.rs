@@ -41,12 +41,25 @@ pub enum Profile {
     Narrow,
     /// Long, thin and narrow.
     LongNarrow,
+    /// As a small chef's knife, its tip rounded.
+    BluntTip,
+    /// A slotted blade fixed in its handle.
+    Slot,
+    /// A slotted blade that turns with the food.
+    Swivel,
+    /// Two blades on a pivot.
+    Scissors,
 }
 
 impl Profile {
     /// Whether the belly is curved enough to rock with the tip on the board.
     pub const fn rocks(self) -> bool {
         matches!(self, Profile::CurvedBelly | Profile::GentleBelly)
+    }
+
+    /// Whether it ends square, without a tip.
+    pub const fn is_square_ended(self) -> bool {
+        matches!(self, Profile::DeadFlat)
     }
 
     /// Whether the edge meets the board along most of its length in one go.
@@ -66,6 +79,72 @@ pub enum BoardWork {
     Small,
     /// Nothing: it works in the hand.
     None,
+}
+
+/// Work that a type of knife is made for, as far as it decides which knife leads.
+#[derive(Clone, Copy, Debug, PartialEq, Eq, PartialOrd, Ord, Serialize, Deserialize)]
+#[serde(rename_all = "snake_case")]
+#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
+pub enum Work {
+    /// Vegetables, fruit, herbs and the like on the board.
+    Produce,
+    /// Hard produce of a hand's breadth or more, whole: opened with force.
+    HardWhole,
+    /// Peel, core, hull and segments: fine work with a short point.
+    Fine,
+    /// Turning.
+    Turning,
+    /// Peeling with a peeler, ribbons, zest.
+    Peeling,
+    /// Bread and rolls.
+    Bread,
+    /// Cakes.
+    Cake,
+    /// Firm cheese.
+    Cheese,
+    /// A clove under the flat of the blade.
+    Crushing,
+    /// Raw fish in slices and portions.
+    FishSlices,
+    /// Fish off its bone.
+    FishBone,
+    /// Skin off a fillet.
+    Skinning,
+    /// Raw meat and poultry off the bone.
+    Meat,
+    /// Fat and silverskin off.
+    MeatTrim,
+    /// Joints and bones.
+    Bone,
+    /// Cooked or cured meat in thin slices.
+    Carving,
+    /// Herbs, fins and a backbone between two blades.
+    Snipping,
+}
+
+impl Work {
+    /// Its name in a sentence.
+    pub const fn name(self) -> &'static str {
+        match self {
+            Work::Produce => "board work on produce",
+            Work::HardWhole => "opening hard produce",
+            Work::Fine => "fine work with a short point",
+            Work::Turning => "turning",
+            Work::Peeling => "peeling",
+            Work::Bread => "bread",
+            Work::Cake => "cakes",
+            Work::Cheese => "firm cheese",
+            Work::Crushing => "crushing with the flat",
+            Work::FishSlices => "slices of raw fish",
+            Work::FishBone => "taking fish off its bone",
+            Work::Skinning => "skinning fillets",
+            Work::Meat => "raw meat off the bone",
+            Work::MeatTrim => "trimming fat and silverskin",
+            Work::Bone => "joints and bones",
+            Work::Carving => "carving",
+            Work::Snipping => "snipping",
+        }
+    }
 }
 
 /// The lengths that a type is made in.
@@ -120,6 +199,18 @@ pub struct KnifeType {
     /// Needs its own clearance (turning, single-bevel, boning, heavy).
     #[serde(default)]
     pub special: bool,
+    /// Work that it is made for.
+    #[serde(default)]
+    pub best: Vec<Work>,
+    /// Work that it also does.
+    #[serde(default)]
+    pub good: Vec<Work>,
+    /// How common it is in a class, 0 to 6: of knives that do the work alike the commoner one leads.
+    #[serde(default)]
+    pub common: u8,
+    /// Made for children's hands.
+    #[serde(default)]
+    pub for_children: bool,
     /// What it is good for.
     pub good_for: String,
     /// What it is not for.

@@ -8,7 +8,7 @@ use serde::de::DeserializeOwned;
 use super::check::{CatalogueError, check};
 use super::{
     Catalogue, Caution, ClearanceRung, Cut, Diagnosis, DoctrineQuestion, Fault, Food, Grip, HandWork, Handling, Hold, KnifeType,
-    LessonSegment, Manner, Motion, Produce, ProgressRules, StandardSet, Target, TargetSize, Tolerance,
+    LessonSegment, Manner, Motion, ProgressRules, StandardSet, Target, TargetSize, Tolerance,
 };
 use crate::people::Pace;
 use crate::units::{Millimetres, parse_length};
@@ -242,7 +242,6 @@ struct HandlingFile {
     pace: BTreeMap<Pace, f64>,
     handling: RawHandling,
     hand_work: HandWork,
-    produce: Produce,
 }
 
 #[derive(Deserialize)]
@@ -265,7 +264,6 @@ impl HandlingFile {
             stack_planks: self.handling.stack_planks,
             bundle_width: self.handling.bundle_width,
             hand_work: self.hand_work,
-            produce: self.produce,
         }
     }
 }

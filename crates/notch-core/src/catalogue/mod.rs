@@ -10,7 +10,6 @@ mod hand_work;
 mod handling;
 mod knife;
 mod load;
-mod takes;
 
 use std::collections::BTreeMap;
 
@@ -20,14 +19,15 @@ pub use care::{BoardMaterial, BoardWear, CareRules, Habit, HabitWear, KnifePart,
 pub use check::CatalogueError;
 pub use cut::{Cut, CutFamily, CutForm, Dimension, StandardSet, Strand, Target, TargetSize, Tolerance};
 pub use doctrine::{
-    BeginnerBlade, Dishwasher, Doctrine, DoctrineQuestion, Doctrines, FingerGap, GarlicDoctrine, GripDoctrine, HoningAngle,
-    IndexOnSpine, KitSize, OnionDice, PullThrough, RefusedDoctrine, SerratedUse, SteelOrStone, TipOnBoard, Touches, TowardsSelf,
+    AvocadoStone, BeginnerBlade, CitrusPeel, Dishwasher, Doctrine, DoctrineQuestion, Doctrines, FingerGap, FishSlices,
+    GarlicDoctrine, GripDoctrine, HalvingHold, HoningAngle, IndexOnSpine, Jointing, KitSize, OnionDice, PeelTool, PullThrough,
+    RefusedDoctrine, SerratedUse, SteelOrStone, TipOnBoard, TomatoEdge, Touches, TowardsSelf,
 };
 pub use fault::{Caution, CautionSeverity, Diagnosis, Fault, FaultSeverity};
-pub use food::{Food, FoodTrait, ProduceSize, Shape, Skin, Tint};
+pub use food::{Bought, Food, FoodGroup, FoodTrait, Nature, Opened, Peeled, Peeling, ProduceSize, Shape, Skin, Standing, Tint};
 pub use hand_work::HandWork;
-pub use handling::{Grip, Handling, Hold, LessonSegment, Manner, Motion, Produce, SegmentKind, Third};
-pub use knife::{AngleRange, BoardWork, Edge, KnifeType, LengthRange, Profile};
+pub use handling::{Grip, Handling, Hold, LessonSegment, Manner, Motion, SegmentKind, Third};
+pub use knife::{AngleRange, BoardWork, Edge, KnifeType, LengthRange, Profile, Work};
 pub use load::Sources;
 
 /// Thresholds of the five notches and the ladder of blade lengths.
@@ -178,6 +178,23 @@ impl Catalogue {
     /// The target of a cut in a set of standards; `None` if the set does not teach the cut.
     pub fn target(&self, set: &str, cut: &str) -> Option<Target> {
         self.set(set)?.cuts.get(cut).copied()
+    }
+
+    /// The target of a cut where a set of standards teaches it: a cut without a size is taught by every set.
+    pub fn teaches(&self, set: &str, cut: &str) -> Option<Target> {
+        let sized = |cut: &Cut| cut.strand.is_some() && cut.form != CutForm::Slice;
+        let measured = || self.sets.iter().any(|set| set.cuts.get(cut).is_some_and(|target| *target != Target::default()));
+        let unsized_cut = || self.cut(cut).is_some_and(|cut| !sized(cut)) && !measured();
+        self.target(set, cut).or_else(|| unsized_cut().then(Target::default))
+    }
+
+    /// The target of a cut of a food: a slice is as thick as this food is usually sliced.
+    pub fn target_of(&self, set: &str, cut: &Cut, food: &Food) -> Option<Target> {
+        let mut target = self.teaches(set, &cut.id)?;
+        if cut.form == CutForm::Slice && target.thickness.is_none() {
+            target.thickness = food.slice.map(|size| TargetSize::Exact { size });
+        }
+        Some(target)
     }
 
     /// The tolerance profile with this id.

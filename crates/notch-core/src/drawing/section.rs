@@ -95,13 +95,18 @@ pub fn food_section(food: &Food, cut: &Cut, target: &Target, blocks: &[Block]) -
             ellipse(d, d)
         }
         Shape::Ball { diameter: d, .. } | Shape::Cone { diameter: d, .. } => ellipse(d, d),
-        Shape::Ellipsoid { width, height, .. } => ellipse(width, height),
-        Shape::LayeredBall { diameter: width, layers } | Shape::LayeredCylinder { diameter: width, layers, .. } => {
-            FoodOutline::Rings { width, layers, halved: food.halve }
+        Shape::Ellipsoid { width, height, .. } | Shape::Stoned { width, height, .. } | Shape::Irregular { width, height, .. } => {
+            ellipse(width, height)
+        }
+        Shape::LayeredBall { diameter: width, layers, .. } | Shape::LayeredCylinder { diameter: width, layers, .. } => {
+            FoodOutline::Rings { width, layers, halved: food.halved() }
         }
         Shape::Stalk { width, thickness: wall, .. } => FoodOutline::Arch { width, wall },
-        Shape::Block { width, height, .. } | Shape::Sheet { width, wall: height, .. } => FoodOutline::Rectangle { width, height },
-        Shape::Bundle { .. } => return None,
+        Shape::Block { width, height, .. }
+        | Shape::Wedge { width, height, .. }
+        | Shape::Disc { diameter: width, height }
+        | Shape::Sheet { width, wall: height, .. } => FoodOutline::Rectangle { width, height },
+        Shape::Bundle { .. } | Shape::Stems { .. } => return None,
     };
     let seen = match food.shape {
         Shape::Frustum { .. } | Shape::Cylinder { .. } => blocks.get(..1).unwrap_or_default(),

@@ -55,6 +55,10 @@ fn form(profile: Profile) -> Form {
         Profile::CurvedInwards => (0.0, 0.95, 0.75, 0.85),
         Profile::Narrow => (0.45, 0.5, 0.7, 0.55),
         Profile::LongNarrow => (0.86, 0.35, 0.14, 0.9),
+        Profile::BluntTip => (0.4, 0.3, 0.3, 1.0),
+        Profile::Slot => (0.9, 0.5, 0.2, 0.8),
+        Profile::Swivel => (0.8, 0.5, 0.3, 1.0),
+        Profile::Scissors => (0.85, 0.5, 0.9, 0.2),
     };
     Form { flat, tip, fall, round }
 }

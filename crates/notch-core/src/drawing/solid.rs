@@ -82,23 +82,31 @@ pub fn solid(food: &Food) -> Option<Solid> {
             (d, d)
         }),
         Shape::Cylinder { diameter, length } | Shape::LayeredCylinder { diameter, length, .. } => round(length, &even(diameter)),
-        Shape::Ball { diameter, .. } | Shape::LayeredBall { diameter, .. } => {
-            round(diameter, &|along| (diameter.get() * swell(along), diameter.get() * swell(along)))
+        Shape::Ball { diameter, .. } => round(diameter, &|along| (diameter.get() * swell(along), diameter.get() * swell(along))),
+        Shape::LayeredBall { diameter, length, .. } => {
+            round(length, &|along| (diameter.get() * swell(along), diameter.get() * swell(along)))
         }
-        Shape::Ellipsoid { length, width, height } => {
+        Shape::Ellipsoid { length, width, height }
+        | Shape::Stoned { length, width, height, .. }
+        | Shape::Irregular { length, width, height } => {
             round(length, &|along| (width.get() * swell(along), height.get() * swell(along)))
         }
         Shape::Cone { diameter, length } => {
             round(length, &|along| (diameter.get() * (1.0 - along), diameter.get() * (1.0 - along)))
         }
-        Shape::Block { length, width, height } | Shape::Sheet { length, width, wall: height } => {
+        Shape::Disc { diameter, height } => {
+            Solid { length: diameter, width: diameter, height, trim: food.trim, rings: Vec::new(), profile: Vec::new() }
+        }
+        Shape::Block { length, width, height }
+        | Shape::Wedge { length, width, height }
+        | Shape::Sheet { length, width, wall: height } => {
             Solid { length, width, height, trim: food.trim, rings: Vec::new(), profile: Vec::new() }
         }
         Shape::Stalk { width, thickness, length } => {
             let profile = half_ring(width.get() / 2.0, thickness.get());
             Solid { length, width, height: food.height(), trim: food.trim, rings: Vec::new(), profile }
         }
-        Shape::Bundle { .. } => return None,
+        Shape::Bundle { .. } | Shape::Stems { .. } => return None,
     })
 }
 

@@ -4,6 +4,7 @@ use serde::{Deserialize, Serialize};
 
 use crate::at_hand::AtHand;
 use crate::catalogue::{Edge, KnifeType};
+use crate::eligibility::{Blade, Trainee};
 use crate::people::Hand;
 use crate::problem::Problem;
 use crate::records::EdgeState;
@@ -27,6 +28,8 @@ pub struct Candidate<'a> {
     pub sharp: bool,
     /// Numbers of the knives on the rack.
     pub numbers: Vec<String>,
+    /// Students of the class who may not hold it.
+    pub barred: u32,
 }
 
 /// Which knives are compared.
@@ -45,10 +48,24 @@ impl<'a> Candidate<'a> {
     /// The knives of a source: one of each type, or the rack in groups, sharp ones of a model together
     /// and each dull one by itself.
     pub fn all(at_hand: &AtHand<'a>, source: KnifeSource) -> Vec<Candidate<'a>> {
-        match source {
+        let mut all = match source {
             KnifeSource::Rack => on_the_rack(at_hand),
             KnifeSource::Types => at_hand.catalogue.knives.iter().map(Candidate::of_type).collect(),
+        };
+        for candidate in &mut all {
+            let may_not = at_hand.students.iter().filter(|student| !candidate.may_be_held_by(&Trainee::of(student), at_hand));
+            candidate.barred = u32::try_from(may_not.count()).unwrap_or(u32::MAX);
         }
+        all
+    }
+
+    /// Whether a student may hold it, sharp as it is.
+    pub fn may_be_held_by(&self, trainee: &Trainee, at_hand: &AtHand<'_>) -> bool {
+        let (blade, ladder) = (Blade { kind: self.kind, length: self.length, hand: self.hand }, &at_hand.catalogue.progress);
+        blade.length_barrier(trainee, ladder).is_none()
+            && blade.special_barrier(trainee, ladder).is_none()
+            && blade.hand_barrier(trainee.hand).is_none()
+            && blade.age_barrier(at_hand.course.fields.age_band).is_none()
     }
 
     /// A usual knife of a type, for the hand that most are ground for.
@@ -61,6 +78,7 @@ impl<'a> Candidate<'a> {
             hollowed: false,
             sharp: true,
             numbers: Vec::new(),
+            barred: 0,
         }
     }
 
@@ -116,6 +134,7 @@ fn on_the_rack<'a>(at_hand: &AtHand<'a>) -> Vec<Candidate<'a>> {
                 hollowed: knife.fields.hollowed,
                 sharp,
                 numbers: vec![knife.fields.number.clone()],
+                barred: 0,
             }),
         }
     }

@@ -29,13 +29,19 @@ impl Case<'_> {
         Blade { kind: self.knife.kind, length: self.knife.length, hand: self.knife.hand }
     }
 
-    pub(crate) fn in_hand(&self) -> bool {
-        self.job.cut.family == CutFamily::Hand
+    /// The food is held off the board.
+    pub(crate) const fn in_hand(&self) -> bool {
+        matches!(self.motion, Motion::InHandPull)
+    }
+
+    /// A blade works downwards on the board: not in the hand, and not as a peeler.
+    pub(crate) const fn on_board(&self) -> bool {
+        !matches!(self.motion, Motion::InHandPull | Motion::PeelStroke)
     }
 
     /// Both hands are on the knife.
     pub(crate) const fn two_handed(&self) -> bool {
-        matches!(self.motion, Motion::PivotMince | Motion::Press)
+        matches!(self.motion, Motion::PivotMince | Motion::Press | Motion::Crush)
     }
 
     /// An onion that is diced, or any layered ball.

@@ -2,7 +2,9 @@
 
 use super::rule::{Said, say};
 use super::{Case, Effect, Rule};
-use crate::catalogue::{BeginnerBlade, CutFamily, Edge, FoodTrait, GarlicDoctrine, Motion, SerratedUse, Skin, TipOnBoard};
+use crate::catalogue::{
+    BeginnerBlade, CutFamily, CutForm, Edge, FoodTrait, GarlicDoctrine, Motion, Nature, SerratedUse, TipOnBoard, Work,
+};
 use crate::people::{AgeBand, Pace};
 use crate::units::Millimetres;
 use Effect::{Against, For, Refuse};
@@ -15,12 +17,13 @@ pub(super) const RULES: &[Rule] = &[
     },
     Rule { id: "doctrine.serrated", text: "A course may keep teeth for bread alone.", check: serrated },
     Rule { id: "doctrine.beginner_blade", text: "A course may start learners small, or big.", check: beginner_blade },
+    Rule { id: "class.may_hold", text: "A knife for the whole class is one that every student may hold.", check: may_hold },
     Rule { id: "doctrine.garlic", text: "A course may crush garlic with the flat, or take a small knife to it.", check: garlic },
 ];
 
 fn board_material(case: &Case<'_>) -> Said {
     let (care, board) = (&case.job.catalogue.care, case.job.board);
-    (!case.in_hand() && !care.board_allowed(board)).then(|| {
+    (case.on_board() && !care.board_allowed(board)).then(|| {
         (
             Refuse,
             say!(
@@ -34,16 +37,18 @@ fn board_material(case: &Case<'_>) -> Said {
 }
 
 fn serrated(case: &Case<'_>) -> Said {
-    let skin = case.job.food.skin;
+    let nature = case.job.food.nature;
     (case.job.doctrines.serrated == SerratedUse::BreadOnly
         && case.knife.kind.edge == Edge::Serrated
-        && skin.wants_teeth()
-        && skin != Skin::Crust)
-        .then(|| (Against(45), say!(case, "This course keeps teeth for bread.")))
+        && !matches!(nature, Nature::Bread | Nature::Cake))
+    .then(|| (Against(45), say!(case, "This course keeps teeth for bread.")))
 }
 
 fn beginner_blade(case: &Case<'_>) -> Said {
-    let beginner = case.job.pace == Pace::Learner && case.job.age_band == AgeBand::Adult && !case.in_hand();
+    let beginner = case.job.pace == Pace::Learner
+        && case.job.age_band == AgeBand::Adult
+        && case.on_board()
+        && case.job.work(case.motion) == Work::Produce;
     let length = case.knife.length;
     if !beginner || case.knife.kind.edge != Edge::Straight {
         return None;
@@ -61,6 +66,22 @@ fn beginner_blade(case: &Case<'_>) -> Said {
             Some((Against(10), say!(case, "This course starts learners with ", Millimetres::whole(200), " or more.")))
         }
     }
+}
+
+fn may_hold(case: &Case<'_>) -> Said {
+    let (all, barred) = (case.job.class_size, case.knife.barred);
+    if case.job.trainee.is_some() || barred == 0 || all == 0 {
+        return None;
+    }
+    let less = 8 + u8::try_from(u64::from(barred.min(all)) * 32 / u64::from(all)).unwrap_or(32);
+    Some((
+        Against(less),
+        if barred >= all {
+            say!(case, "Nobody in this class may hold it yet.")
+        } else {
+            say!(case, barred, " of ", all, " in this class may not hold it yet; they take another.")
+        },
+    ))
 }
 
 pub(super) fn tip(case: &Case<'_>) -> Said {
@@ -81,22 +102,24 @@ pub(super) fn tip(case: &Case<'_>) -> Said {
 }
 
 fn garlic(case: &Case<'_>) -> Said {
-    if !case.job.food.is(FoodTrait::Crushes) || case.in_hand() {
+    if !case.job.food.is(FoodTrait::Clove) || !case.on_board() {
         return None;
     }
-    let (crushes, small) = (case.motion == Motion::Crush, case.knife.length <= Millimetres::whole(150));
+    let small = case.knife.length <= Millimetres::whole(150);
+    let asked_for = case.job.cut.form == CutForm::Crushed;
     match case.job.doctrines.garlic {
-        GarlicDoctrine::Both => None,
-        GarlicDoctrine::Crush if crushes => Some((For(30), say!(case, "This course crushes garlic with the flat."))),
-        GarlicDoctrine::Crush if case.job.cut.family == CutFamily::Chop => {
+        GarlicDoctrine::Crush if case.motion == Motion::Crush => {
+            Some((For(30), say!(case, "This course crushes garlic with the flat.")))
+        }
+        GarlicDoctrine::Crush if matches!(case.job.cut.form, CutForm::Minced | CutForm::Paste) => {
             Some((Against(8), say!(case, "This course crushes garlic with the flat first.")))
         }
-        GarlicDoctrine::SmallKnife if crushes => {
+        GarlicDoctrine::SmallKnife if case.motion == Motion::Crush && !asked_for => {
             Some((Refuse, say!(case, "This course takes a small knife to garlic, not the flat.")))
         }
-        GarlicDoctrine::SmallKnife if small => {
-            Some((For(24), say!(case, "A small knife for garlic, as this course teaches it.")))
+        GarlicDoctrine::SmallKnife if small && case.motion != Motion::Crush => {
+            Some((For(40), say!(case, "A small knife for garlic, as this course teaches it.")))
         }
-        GarlicDoctrine::Crush | GarlicDoctrine::SmallKnife => None,
+        _ => None,
     }
 }

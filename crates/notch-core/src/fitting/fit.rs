@@ -22,7 +22,7 @@ pub struct Fit {
 pub const FITS: u8 = 40;
 
 /// Where a score starts before anything is found.
-const START: i32 = 35;
+const START: i32 = 30;
 
 impl Fit {
     /// Runs rules on a case. The order of the rules does not change the result.

@@ -2,7 +2,7 @@
 
 use super::rule::{Said, say};
 use super::{Case, Effect, Rule};
-use crate::catalogue::{Edge, Grip, GripDoctrine, IndexOnSpine, Motion, TowardsSelf};
+use crate::catalogue::{Edge, Grip, GripDoctrine, IndexOnSpine, Motion};
 use crate::people::AgeBand;
 use Effect::{Against, For, Refuse};
 
@@ -17,12 +17,24 @@ pub(super) const RULES: &[Rule] = &[
     Rule { id: "grip.choked_back", text: "The hand goes far back only for very large food.", check: choked_back },
     Rule { id: "grip.paring", text: "The paring grip is for the hand, never for the board.", check: paring },
     Rule { id: "grip.spine_top", text: "The other hand lies on the spine to mince and to press.", check: spine_top },
+    Rule {
+        id: "grip.boning_fist",
+        text: "The fist with the blade down is for hanging and large joints, and not taught here.",
+        check: boning_fist,
+    },
 ];
+
+/// Peelers and scissors have no blade to pinch.
+const fn held_by_handle(case: &Case<'_>) -> bool {
+    matches!(case.motion, Motion::PeelStroke | Motion::Snip)
+}
 
 fn pinch(case: &Case<'_>) -> Said {
     (case.grip == Grip::Pinch).then(|| {
         if case.in_hand() {
             (Refuse, say!(case, "A pinch does not cut in the hand: curl the fingers round the handle."))
+        } else if held_by_handle(case) {
+            (Refuse, say!(case, "There is no blade to pinch: it is held by its handle."))
         } else if case.knife.kind.edge == Edge::Serrated {
             (Against(8), say!(case, "Teeth saw: the whole hand on the handle steers better."))
         } else if case.job.age_band == AgeBand::Child && case.job.doctrines.grip != GripDoctrine::PinchOnly {
@@ -39,6 +51,8 @@ fn handle(case: &Case<'_>) -> Said {
     (case.grip == Grip::Handle).then(|| {
         if case.in_hand() {
             (Against(15), say!(case, "In the hand the fingers curl round, thumb ahead of the cut's end."))
+        } else if held_by_handle(case) {
+            (For(30), say!(case, "Held by its handle."))
         } else if case.knife.kind.edge == Edge::Serrated {
             (For(28), say!(case, "The handle is shaped for it, and sawing wants the whole hand."))
         } else if case.job.doctrines.grip == GripDoctrine::PinchOnly {
@@ -58,7 +72,7 @@ fn index_on_spine(case: &Case<'_>) -> Said {
         (IndexOnSpine::Never, _) => {
             (Refuse, say!(case, "This course does not allow the index on the spine: less control, a tired wrist, slips."))
         }
-        (IndexOnSpine::TipDraw, Motion::Pull | Motion::LongDraw) => {
+        (IndexOnSpine::TipDraw, Motion::Pull | Motion::LongDraw | Motion::Score) if !case.job.cut.form.parts_whole() => {
             (Against(10), say!(case, "Allowed in this course for the light tip-draw only."))
         }
         (IndexOnSpine::TipDraw, _) => (Refuse, say!(case, "The index lies on the spine only for the light tip-draw.")),
@@ -68,7 +82,9 @@ fn index_on_spine(case: &Case<'_>) -> Said {
 fn choked_back(case: &Case<'_>) -> Said {
     (case.grip == Grip::ChokedBack).then(|| {
         let (cut, blade) = (case.job.cut_length(), case.knife.length);
-        if cut.get() > blade.get() - 50.0 && !case.in_hand() {
+        if !case.on_board() || held_by_handle(case) || case.two_handed() {
+            (Refuse, say!(case, "Small work is held close to the blade."))
+        } else if cut.get() > blade.get() - 50.0 {
             (For(14), say!(case, "Frees the whole ", blade, " for a ", cut, " cut. Less control: watched."))
         } else {
             (Against(30), say!(case, "Less control, and a ", cut, " cut does not need the whole ", blade, "."))
@@ -77,10 +93,12 @@ fn choked_back(case: &Case<'_>) -> Said {
 }
 
 fn paring(case: &Case<'_>) -> Said {
-    (case.grip == Grip::Paring).then(|| match (case.in_hand(), case.job.doctrines.towards_self) {
-        (true, TowardsSelf::ParingOnly) => (For(30), say!(case, "Only the hand flexes; the thumb stays ahead of the cut's end.")),
-        (true, TowardsSelf::Never) => (Refuse, say!(case, "This course does not cut towards oneself.")),
-        (false, _) => (Refuse, say!(case, "The paring grip cuts towards the thumb: in the hand only, never on the board.")),
+    (case.grip == Grip::Paring).then(|| {
+        if case.in_hand() {
+            (For(30), say!(case, "Only the hand flexes; the thumb stays ahead of the cut's end."))
+        } else {
+            (Refuse, say!(case, "The paring grip cuts towards the thumb: in the hand only, never on the board."))
+        }
     })
 }
 
@@ -92,4 +110,9 @@ fn spine_top(case: &Case<'_>) -> Said {
             (Refuse, say!(case, "Both hands on the knife leave none to guide the food."))
         }
     })
+}
+
+fn boning_fist(case: &Case<'_>) -> Said {
+    (case.grip == Grip::BoningFist)
+        .then(|| (Refuse, say!(case, "The fist with the blade down is for hanging and large joints; it is not taught here.")))
 }

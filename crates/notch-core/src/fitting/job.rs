@@ -1,7 +1,9 @@
 //! What is to be cut, and for whom.
 
-use crate::at_hand::{AtHand, Hands};
-use crate::catalogue::{BoardMaterial, Catalogue, Cut, CutFamily, CutForm, Doctrines, Food, Target};
+use crate::at_hand::AtHand;
+use crate::catalogue::{
+    BoardMaterial, Catalogue, Cut, CutFamily, CutForm, Doctrines, Food, FoodTrait, Motion, Nature, Skin, Standing, Target, Work,
+};
 use crate::eligibility::Trainee;
 use crate::people::{AgeBand, Pace};
 use crate::records::Student;
@@ -18,6 +20,10 @@ pub struct Job<'a> {
     pub cut: &'a Cut,
     /// Its target sizes.
     pub target: Target,
+    /// Whether the cut is made of this food.
+    pub standing: Standing,
+    /// How the food lies on the board for this cut.
+    pub lies: Lies,
     /// Who the course is for.
     pub age_band: AgeBand,
     /// The pace of the class.
@@ -28,10 +34,42 @@ pub struct Job<'a> {
     pub board: BoardMaterial,
     /// One student, where the question is about one.
     pub trainee: Option<Trainee>,
-    /// Students by working hand.
-    pub hands: Hands,
+    /// Students of the class.
+    pub class_size: u32,
     /// Students with an allergy to this food.
     pub allergic: Vec<Allergic>,
+}
+
+/// How a food lies on the board for a cut: whole, or as it is opened.
+#[derive(Clone, Copy, Debug, PartialEq)]
+pub struct Lies {
+    /// Height above the board.
+    pub height: Millimetres,
+    /// Across, as the blade crosses it.
+    pub across: Millimetres,
+    /// Length.
+    pub length: Millimetres,
+    /// Its skin, rind or crust is still on.
+    pub skin_on: bool,
+}
+
+impl Lies {
+    fn of(food: &Food, cut: &Cut) -> Lies {
+        // Of pieces that are cut all round, the outside is gone by then; not of bread, which is all crust.
+        let squared = matches!(cut.family, CutFamily::Dice | CutFamily::Strips) && food.skin == Skin::Rind;
+        if cut.form.meets_whole() {
+            let shape = food.shape;
+            let skin_on = cut.form != CutForm::Ring || food.opened.skin_on;
+            return Lies { height: shape.height(), across: shape.width(), length: shape.length(), skin_on };
+        }
+        let opened = &food.opened;
+        Lies {
+            height: opened.height,
+            across: opened.across,
+            length: opened.length,
+            skin_on: opened.skin_on && !squared || cut.form == CutForm::Peeled,
+        }
+    }
 }
 
 /// A student who must not meet a food.
@@ -47,41 +85,109 @@ impl<'a> Job<'a> {
     /// A cut of a food in a course, for the class or for one student of it.
     pub fn of(at_hand: &AtHand<'a>, food: &'a Food, cut: &'a Cut, target: Target, student: Option<&Student>) -> Job<'a> {
         let course = &at_hand.course.fields;
-        let allergen = food.allergen.as_deref();
-        let allergic = at_hand.students.iter().filter(|student| allergen.is_some_and(|a| student.fields.is_allergic_to(a)));
+        let allergic =
+            at_hand.students.iter().filter(|student| food.allergens.iter().any(|each| student.fields.is_allergic_to(each)));
         Job {
             catalogue: at_hand.catalogue,
             food,
             cut,
             target,
+            standing: food.standing(&cut.id),
+            lies: Lies::of(food, cut),
             age_band: course.age_band,
             pace: course.pace,
             doctrines: course.doctrines,
             board: course.board_material,
             trainee: student.map(Trainee::of),
-            hands: at_hand.hands(),
+            class_size: at_hand.class_size(),
             allergic: allergic.map(|student| Allergic { student_id: student.id, name: student.fields.name.clone() }).collect(),
         }
     }
 }
 
+/// Widest food that a grown hand, and a child's, closes round; and the heaviest, grams.
+const IN_HAND: (Millimetres, f64) = (Millimetres::whole(85), 350.0);
+const IN_CHILDS_HAND: (Millimetres, f64) = (Millimetres::whole(65), 200.0);
+
+/// Breadth from which hard produce is opened with force.
+const HARD_BREADTH: Millimetres = Millimetres::whole(70);
+
 impl Job<'_> {
-    /// Length of the longest cut through the food: the stick, or the food's width if that is more.
+    /// Length of the longest cut through the food as it lies.
     pub fn cut_length(&self) -> Millimetres {
-        let across = self.food.width();
+        let (across, fifty) = (self.lies.across, Millimetres::whole(50));
         match self.cut.family {
             CutFamily::Strips => self.target.length.map_or(across, |l| l.nominal()).longer(across),
-            CutFamily::Dice | CutFamily::Chop => across.longer(Millimetres::whole(50)),
+            CutFamily::Dice | CutFamily::Chop => across.longer(fifty),
             CutFamily::Slices if self.cut.form == CutForm::Plank => {
-                self.food.length().shorter(Millimetres::whole(100)).longer(across)
+                self.lies.length.shorter(Millimetres::whole(100)).longer(across)
             }
             CutFamily::Slices => across,
             CutFamily::Hand => Millimetres::ZERO,
+            CutFamily::Open => match self.cut.form {
+                // Skin and cores come off in strips and wedges, not in one cut through the food.
+                CutForm::SkinnedDown | CutForm::Cheeks => self.lies.length.shorter(Millimetres::whole(100)),
+                CutForm::CoredOnBoard | CutForm::Florets | CutForm::Scored => across.shorter(fifty),
+                CutForm::Trimmed if !matches!(self.food.nature, Nature::Produce | Nature::Herb) => fifty,
+                // An end is narrower than the middle.
+                CutForm::Trimmed => Millimetres::clamped(across.get() * 0.6),
+                _ => across,
+            },
+            CutFamily::Break => match self.cut.form {
+                CutForm::Jointed | CutForm::Boned => fifty,
+                CutForm::Butterflied if self.food.is(FoodTrait::Bone) => fifty,
+                _ => across,
+            },
         }
     }
 
     /// Thinnest side of the piece, where the cut has a size.
     pub fn thinnest(&self) -> Option<Millimetres> {
         [self.target.thickness, self.target.width].into_iter().flatten().map(|s| s.nominal()).reduce(Millimetres::shorter)
+    }
+
+    /// Whether the guide hand closes round the food, so that this cut may be made in the hand.
+    pub fn fits_the_hand(&self) -> bool {
+        let (widest, heaviest) = if self.age_band == AgeBand::Child { IN_CHILDS_HAND } else { IN_HAND };
+        let listed = self.food.in_hand.contains(&self.cut.id) || self.cut.form == CutForm::Segmented;
+        // A sheet is a pepper that is still closed; its width is not its breadth.
+        let breadth = self.food.shape.width().shorter(self.food.shape.length());
+        listed && breadth <= widest && self.food.grams() <= heaviest
+    }
+
+    /// A thick end or a hard breadth that is opened with force.
+    pub fn is_hard_whole(&self) -> bool {
+        let opens = self.cut.form.parts_whole() || matches!(self.cut.form, CutForm::SkinnedDown | CutForm::Trimmed);
+        self.food.firmness >= 5 && opens && self.food.shape.width() >= HARD_BREADTH && !self.food.is(FoodTrait::Bone)
+    }
+
+    /// What kind of work the cut is with a motion: it decides which knives are made for it.
+    pub fn work(&self, motion: Motion) -> Work {
+        let form = self.cut.form;
+        match motion {
+            Motion::PeelStroke => return Work::Peeling,
+            Motion::Snip => return Work::Snipping,
+            Motion::Crush => return Work::Crushing,
+            Motion::InHandPull if form == CutForm::Turned => return Work::Turning,
+            Motion::InHandPull => return Work::Fine,
+            _ => {}
+        }
+        match self.food.nature {
+            _ if self.cut.family == CutFamily::Hand => Work::Fine,
+            Nature::Bread => Work::Bread,
+            Nature::Cake => Work::Cake,
+            Nature::Cheese => Work::Cheese,
+            Nature::Fish if self.food.is(FoodTrait::FishBone) && form != CutForm::Scored => Work::FishBone,
+            Nature::Fish | Nature::Cured if form == CutForm::SkinOff => Work::Skinning,
+            Nature::Fish | Nature::Meat | Nature::Cured if form == CutForm::Trimmed => Work::MeatTrim,
+            // Cubes and strips of fish are cut as those of meat are.
+            Nature::Fish if matches!(self.cut.family, CutFamily::Dice | CutFamily::Strips | CutFamily::Chop) => Work::Meat,
+            Nature::Fish => Work::FishSlices,
+            Nature::Meat if self.food.is(FoodTrait::Bone) => Work::Bone,
+            Nature::Meat => Work::Meat,
+            Nature::Cured | Nature::Cooked => Work::Carving,
+            Nature::Produce | Nature::Herb if self.is_hard_whole() => Work::HardWhole,
+            Nature::Produce | Nature::Herb => Work::Produce,
+        }
     }
 }

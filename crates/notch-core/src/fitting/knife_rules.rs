@@ -1,27 +1,42 @@
-//! Rules about the blade itself: edge, length, weight, profile.
+//! Rules about the blade itself: what it is made for, edge, length, weight, profile.
 
 use super::rule::{Said, say};
 use super::{Case, Effect, PINCH, Rule, TRAVEL};
-use crate::catalogue::{BoardWork, CutFamily, Edge, FoodTrait, Grip, Motion, Profile, Skin};
+use crate::catalogue::{
+    BoardWork, CutFamily, CutForm, Edge, FishSlices, FoodTrait, Grip, Jointing, Motion, Nature, Profile, Skin, TomatoEdge, Work,
+};
 use crate::eligibility::Barrier;
-use crate::people::Hand;
+use crate::people::AgeBand;
 use crate::text::Text;
 use crate::units::Millimetres;
+use crate::words::capital;
 use Effect::{Against, For, Refuse};
 
 pub(super) const RULES: &[Rule] = &[
     Rule { id: "edge.dull", text: "A knife that failed its edge test stays out until it passes.", check: dull },
-    Rule { id: "edge.teeth_on_firm", text: "Teeth skate on firm plain food.", check: teeth_on_firm },
-    Rule { id: "edge.teeth_on_tough", text: "Teeth bite through a tough outside over a soft inside.", check: teeth_on_tough },
+    Rule { id: "blade.made_for", text: "Each type has the work that it is made for.", check: made_for },
+    Rule { id: "blade.common", text: "Of knives that do the work alike the commoner one leads.", check: common },
     Rule {
-        id: "edge.teeth_true_faces",
-        text: "Teeth leave no true faces for sticks and dice, and do not chop.",
-        check: teeth_true_faces,
+        id: "blade.special",
+        text: "A knife of special clearance never leads where an ordinary one does the work as well.",
+        check: special,
     },
+    Rule { id: "cut.odd", text: "A cut that is odd for a food is possible, and never proposed.", check: odd },
+    Rule {
+        id: "edge.teeth",
+        text: "Teeth for a crust, and for a tough outside over a soft inside while it is on.",
+        check: teeth,
+    },
+    Rule { id: "edge.teeth_true_faces", text: "Teeth leave no true faces, and do not chop.", check: teeth_true_faces },
     Rule { id: "edge.plain_on_tough", text: "A plain edge slips on a rind and crushes a crust.", check: plain_on_tough },
-    Rule { id: "edge.single_bevel", text: "A single-bevel edge is for raw fish and garnish, in one hand.", check: single_bevel },
-    Rule { id: "board.in_hand_blade", text: "A curved turning blade never works on the board.", check: in_hand_blade },
+    Rule { id: "edge.single_bevel", text: "A single-bevel edge is for raw fish, in one hand.", check: single_bevel },
+    Rule {
+        id: "board.in_hand_blade",
+        text: "A turning blade, a peeler and scissors never work as a board knife.",
+        check: in_hand_blade,
+    },
     Rule { id: "board.small_blade", text: "A short light blade takes only small soft food on the board.", check: small_blade },
+    Rule { id: "board.child_blade", text: "A child's knife takes soft and medium food up to 60 mm across.", check: child_blade },
     Rule {
         id: "length.travel",
         text: "The blade is longer than the cut by 25 mm of travel, less 25 mm under a pinch.",
@@ -34,25 +49,31 @@ pub(super) const RULES: &[Rule] = &[
         text: "Hard food wants a heavy stiff blade; a light or narrow one binds and wanders.",
         check: firmness,
     },
-    Rule { id: "blade.flexible", text: "A flexible blade follows bone and skin; on vegetables it bends.", check: flexible },
+    Rule { id: "blade.flexible", text: "A flexible blade follows bone and skin; in anything else it bends.", check: flexible },
     Rule {
         id: "blade.flat_edge",
         text: "A flat edge, or a flat heel, meets the board in one go and leaves no joined pieces.",
         check: flat_edge,
     },
     Rule { id: "blade.knuckles", text: "A tall blade gives room for the knuckles.", check: knuckles },
+    Rule { id: "blade.low", text: "A narrow blade sinks into tall food and wanders.", check: low_blade },
+    Rule {
+        id: "blade.silverskin",
+        text: "A narrow point slides under silverskin; a tall blade takes meat with it.",
+        check: silverskin,
+    },
     Rule { id: "blade.fine_work", text: "Fine cuts want a thin blade; a heavy cleaver is not for them.", check: fine_work },
     Rule { id: "blade.hard_stem", text: "A thin edge chips on a hard stem.", check: hard_stem },
-    Rule {
-        id: "blade.bone",
-        text: "Bone chips a thin edge: stiff and narrow at the joint, heavy through light bone.",
-        check: bone,
-    },
-    Rule { id: "blade.fish", text: "Flexible along a fish's bone; stiff at a joint of meat.", check: flexible_on_bone },
+    Rule { id: "blade.bone", text: "Bone chips a thin or tall edge: stiff and narrow through the joint.", check: bone },
     Rule { id: "blade.hollowed", text: "Hollowed sides let sticky slices go.", check: hollowed },
     Rule { id: "blade.tiny_food", text: "Very small food wants a short blade.", check: tiny_food },
     Rule { id: "blade.crush", text: "Only a wide blade crushes with its flat.", check: crush_width },
-    Rule { id: "blade.raw_fish", text: "Raw fish and poultry want a long thin blade drawn once.", check: raw_animal },
+    Rule { id: "blade.long_slices", text: "Thin slices of fish and meat want a long thin blade drawn once.", check: long_slices },
+    Rule {
+        id: "blade.peeler_shape",
+        text: "A fixed peeler for long straight food, a swivel one for round.",
+        check: peeler_shape,
+    },
 ];
 
 fn dull(case: &Case<'_>) -> Said {
@@ -60,26 +81,75 @@ fn dull(case: &Case<'_>) -> Said {
     barrier.map(|barrier| (Refuse, say!(case, barrier.words())))
 }
 
-fn teeth_on_firm(case: &Case<'_>) -> Said {
-    let food = case.job.food;
-    if case.knife.kind.edge != Edge::Serrated || food.skin.wants_teeth() {
-        return None;
-    }
-    Some(if food.firmness >= 3 {
-        (Refuse, say!(case, "Teeth skate on firm plain ", food.name, " (firmness ", food.firmness, " of 5)."))
+fn made_for(case: &Case<'_>) -> Said {
+    let (kind, work) = (case.knife.kind, case.job.work(case.motion));
+    if kind.best.contains(&work) {
+        Some((For(16), say!(case, "A ", kind.name, " is made for ", work.name(), ".")))
+    } else if kind.good.contains(&work) {
+        Some((For(5), say!(case, "A ", kind.name, " also does ", work.name(), ".")))
     } else {
-        (Against(30), say!(case, "Teeth tear soft plain ", food.name, "; a plain edge leaves clean faces."))
+        Some((Against(55), say!(case, "A ", kind.name, " is not for ", work.name(), ": ", kind.not_for, ".")))
+    }
+}
+
+fn common(case: &Case<'_>) -> Said {
+    let points = case.knife.kind.common;
+    (points > 0).then(|| (For(points), say!(case, "A knife that every class has.")))
+}
+
+fn special(case: &Case<'_>) -> Said {
+    let kind = case.knife.kind;
+    let made_for = kind.best.contains(&case.job.work(case.motion));
+    (kind.special && !made_for).then(|| {
+        (Against(14), say!(case, "A ", kind.name, " needs a clearance of its own; an ordinary knife does this as well."))
     })
 }
 
-fn teeth_on_tough(case: &Case<'_>) -> Said {
+fn odd(case: &Case<'_>) -> Said {
+    use crate::catalogue::Standing;
+    let (cut, food) = (&case.job.cut.name, &case.job.food.name);
+    match case.job.standing {
+        Standing::Taught => None,
+        Standing::Odd => {
+            Some((Against(12), say!(case, capital(cut), " is not usual of ", food, ": possible, and not what it is taught on.")))
+        }
+        Standing::No => Some((Refuse, say!(case, capital(cut), " is no cut of ", food, "."))),
+    }
+}
+
+/// Teeth bite here: a crust, crumb, or a tough outside that is still on.
+fn wants_teeth(case: &Case<'_>) -> bool {
     let food = case.job.food;
-    (case.knife.kind.edge == Edge::Serrated && food.skin.wants_teeth())
-        .then(|| (For(30), say!(case, "Teeth bite through the outside of ", food.name, " without pressing.")))
+    food.is(FoodTrait::Teeth) && (case.job.lies.skin_on || matches!(food.nature, Nature::Bread | Nature::Cake))
+}
+
+fn teeth(case: &Case<'_>) -> Said {
+    let food = case.job.food;
+    if case.knife.kind.edge != Edge::Serrated {
+        return None;
+    }
+    Some(if wants_teeth(case) {
+        match (food.skin, case.job.doctrines.tomato_edge) {
+            (Skin::Slips, TomatoEdge::Plain) => (Against(12), say!(case, "This course takes a plain edge to a skin that slips.")),
+            (Skin::Slips, _) if case.knife.length <= Millimetres::whole(150) => {
+                (For(32), say!(case, "Short fine teeth catch a skin that slips, without pressing."))
+            }
+            (Skin::Slips, _) => (For(20), say!(case, "Teeth catch a skin that slips, without pressing.")),
+            _ => (For(30), say!(case, "Teeth bite through the outside of ", food.name, " without pressing.")),
+        }
+    } else if food.is(FoodTrait::Teeth) {
+        (Against(18), say!(case, "The outside is off: a plain edge leaves cleaner faces on ", food.name, "."))
+    } else if food.firmness >= 3 {
+        (Refuse, say!(case, "Teeth skate on firm plain ", food.name, " (firmness ", food.firmness, " of 5)."))
+    } else if case.job.lies.skin_on && food.skin == Skin::Rind {
+        (Against(8), say!(case, "Fine teeth start in the rind of a ", food.name, "; a sharp plain edge leaves cleaner faces."))
+    } else {
+        (Against(35), say!(case, "Teeth tear soft plain ", food.name, "; a plain edge leaves clean faces."))
+    })
 }
 
 fn teeth_true_faces(case: &Case<'_>) -> Said {
-    if case.knife.kind.edge != Edge::Serrated {
+    if case.knife.kind.edge != Edge::Serrated || matches!(case.job.food.nature, Nature::Bread | Nature::Cake) {
         return None;
     }
     match case.job.cut.family {
@@ -87,22 +157,34 @@ fn teeth_true_faces(case: &Case<'_>) -> Said {
         CutFamily::Strips | CutFamily::Dice => {
             Some((Against(25), say!(case, "Teeth leave ragged faces; ", case.job.cut.name, " wants true ones.")))
         }
-        CutFamily::Slices => None,
+        _ => None,
     }
 }
 
 fn plain_on_tough(case: &Case<'_>) -> Said {
-    if case.knife.kind.edge == Edge::Serrated {
+    let food = case.job.food;
+    if case.knife.kind.edge == Edge::Serrated || !case.on_board() || !case.job.lies.skin_on {
         return None;
     }
-    let name = &case.job.food.name;
-    match case.job.food.skin {
-        Skin::Crust => Some((Refuse, say!(case, "A plain edge crushes a ", name, ": the crust wants teeth."))),
-        Skin::Rind => Some((Against(20), say!(case, "The rind of a ", name, " throws a plain edge off; teeth start the cut."))),
-        Skin::Tough => {
-            Some((Against(4), say!(case, "The skin of a ", name, " slips under a plain edge: nick it, or cut from the inside.")))
+    let name = &food.name;
+    match food.skin {
+        Skin::Crust if food.nature == Nature::Bread => {
+            Some((Refuse, say!(case, "A plain edge crushes a ", name, ": the crust wants teeth.")))
         }
-        Skin::Plain | Skin::Slips => None,
+        Skin::Rind if food.is(FoodTrait::Teeth) && case.knife.kind.weight >= 3 => Some((
+            Against(8),
+            say!(case, "The rind of a ", name, " throws a plain edge off: weight behind it, and a flat end first."),
+        )),
+        Skin::Rind if food.is(FoodTrait::Teeth) => {
+            Some((Against(30), say!(case, "The rind of a ", name, " throws a light plain edge off.")))
+        }
+        Skin::Slips if food.is(FoodTrait::Teeth) && case.job.doctrines.tomato_edge == TomatoEdge::Teeth => {
+            Some((Against(20), say!(case, "This course takes teeth to a skin that slips.")))
+        }
+        Skin::Slips if food.is(FoodTrait::Teeth) => {
+            Some((Against(3), say!(case, "The skin of a ", name, " slips under anything but a truly sharp edge: nick it first.")))
+        }
+        _ => None,
     }
 }
 
@@ -111,51 +193,34 @@ fn single_bevel(case: &Case<'_>) -> Said {
         return None;
     }
     let food = case.job.food;
-    if food.firmness >= 3 {
+    if food.firmness >= 3 || food.is(FoodTrait::Bone) {
         return Some((
             Refuse,
-            say!(
-                case,
-                "A single-bevel edge steers and chips in anything hard; ",
-                food.name,
-                " is firm (",
-                food.firmness,
-                " of 5)."
-            ),
+            say!(case, "A single-bevel edge steers and chips in anything hard; ", food.name, " is no food for it."),
         ));
     }
-    let hand = case.knife.hand.unwrap_or(Hand::Right);
-    let others = case.job.hands.of(hand.other());
-    if others > 0 {
-        return Some((
-            Against(25),
-            say!(case, "Ground for the ", hand.name(), " hand only; ", others, " of this class use the other."),
-        ));
+    let chosen = case.job.work(case.motion) == Work::FishSlices;
+    match case.job.doctrines.fish_slices {
+        FishSlices::SingleBevel if chosen => Some((For(14), say!(case, "The blade of this course for slices of raw fish."))),
+        FishSlices::Slicer if chosen => Some((Against(20), say!(case, "This course slices raw fish with a slicer."))),
+        _ => None,
     }
-    (!food.raw_animal).then(|| (Against(20), say!(case, "Made for raw fish and garnish.")))
 }
 
 fn in_hand_blade(case: &Case<'_>) -> Said {
-    if case.knife.kind.board != BoardWork::None {
-        return None;
-    }
-    Some(if case.job.cut.family == CutFamily::Hand {
-        (For(35), say!(case, "A short inward curve follows round food in the hand."))
-    } else {
-        (Refuse, say!(case, "An inward-curved blade works in the hand, never on the board."))
-    })
+    (case.knife.kind.board == BoardWork::None && case.on_board() && case.motion != Motion::Snip)
+        .then(|| (Refuse, say!(case, "A ", case.knife.kind.name, " never works on the board.")))
 }
 
 fn small_blade(case: &Case<'_>) -> Said {
     let food = case.job.food;
-    if case.knife.kind.board != BoardWork::Small {
+    if case.knife.kind.board != BoardWork::Small || !case.on_board() || case.job.cut.family == CutFamily::Hand {
         return None;
     }
-    if case.job.cut.family == CutFamily::Hand {
-        return Some((For(25), say!(case, "Short and light: it works in the hand.")));
-    }
-    let length = case.knife.length;
-    if food.firmness >= 3 {
+    let (length, across) = (case.knife.length, case.job.lies.across.longer(case.job.lies.height));
+    let most = Millimetres::clamped(length.get() * 0.85);
+    let animal = matches!(case.job.work(case.motion), Work::Bone | Work::MeatTrim | Work::Meat);
+    if food.firmness >= 3 && !(case.job.cut.form == CutForm::CoredOnBoard && food.firmness == 3) {
         Some((
             Refuse,
             say!(
@@ -169,10 +234,29 @@ fn small_blade(case: &Case<'_>) -> Said {
                 " of 5)."
             ),
         ))
-    } else if food.width() > Millimetres::whole(75) || food.height() > Millimetres::whole(75) {
-        Some((Refuse, say!(case, food.width(), " across is too large for a ", length, " blade on the board.")))
+    } else if across > most && !animal {
+        Some((Refuse, say!(case, across, " across is too large for a ", length, " blade on the board.")))
+    } else if case.job.cut.family == CutFamily::Chop && !food.is(FoodTrait::Clove) {
+        Some((Against(40), say!(case, "A blade this small does not chop: the knuckles hit the board.")))
     } else {
-        Some((Against(12), say!(case, "Small blade on the board: knuckles come close; only for small soft food.")))
+        Some((Against(4), say!(case, "Small blade on the board: the knuckles come close; only for small soft food.")))
+    }
+}
+
+fn child_blade(case: &Case<'_>) -> Said {
+    let (kind, food) = (case.knife.kind, case.job.food);
+    if !kind.for_children || !case.on_board() {
+        return None;
+    }
+    let across = case.job.lies.across;
+    if food.firmness >= 4 {
+        Some((Refuse, say!(case, "A child's knife is not for hard ", food.name, " (firmness ", food.firmness, " of 5).")))
+    } else if case.job.age_band == AgeBand::Adult {
+        Some((Against(22), say!(case, "Made for a child's hand: short and low for a grown one.")))
+    } else if across > Millimetres::whole(65) {
+        Some((Against(25), say!(case, across, " across is more than a child's knife takes: about ", Millimetres::whole(60), ".")))
+    } else {
+        Some((For(6), say!(case, "Short, light and blunt at the tip: made for a child's hand.")))
     }
 }
 
@@ -182,35 +266,42 @@ fn lost_to_grip(grip: Grip) -> Millimetres {
 }
 
 fn travel(case: &Case<'_>) -> Said {
-    if case.job.cut.family == CutFamily::Hand {
+    if !case.on_board()
+        || case.job.cut.family == CutFamily::Hand
+        || matches!(case.motion, Motion::Snip | Motion::Score | Motion::Crush)
+    {
         return None;
     }
     let (cut, blade, lost) = (case.job.cut_length(), case.knife.length, lost_to_grip(case.grip));
     let left = blade.get() - cut.get() - lost.get();
     let pinch = if lost > Millimetres::ZERO { say!(case, ", less ", lost, " for the pinch") } else { Text::default() };
-    Some(if left < 0.0 {
+    // Food that is opened is gone into from both sides, or round it.
+    let both_sides = case.job.cut.form.meets_whole() && blade.get() - lost.get() >= cut.get() * 0.6 + TRAVEL.get();
+    let opens = case.job.cut.form.meets_whole();
+    Some(if left < 0.0 && both_sides {
+        let short = ((-left) / 4.0).clamp(0.0, 14.0) as u8;
+        (Against(8 + short), say!(case, blade, " does not cross ", cut, pinch, ": in from one side, then the other."))
+    } else if left < 0.0 {
         (Refuse, say!(case, blade, " does not cross a ", cut, " cut", pinch, "; at least ", cut + lost + TRAVEL, " is needed."))
     } else if left < TRAVEL.get() {
-        (
-            Against(20),
-            say!(
-                case,
-                blade,
-                " leaves ",
-                Millimetres::clamped(left),
-                " of travel on a ",
-                cut,
-                " cut",
-                pinch,
-                "; ",
-                Millimetres::whole(25),
-                " is wanted."
-            ),
-        )
+        let words = say!(
+            case,
+            blade,
+            " leaves ",
+            Millimetres::clamped(left),
+            " of travel on a ",
+            cut,
+            " cut",
+            pinch,
+            "; ",
+            TRAVEL,
+            " is wanted."
+        );
+        (Against(if opens { 4 } else { 12 }), words)
     } else if left > 200.0 {
         (Against(6), say!(case, blade, " is much longer than a ", cut, " cut needs."))
     } else {
-        (For(12), say!(case, blade, " clears a ", cut, " cut with ", Millimetres::clamped(left), " of travel", pinch, "."))
+        (For(10), say!(case, blade, " clears a ", cut, " cut with ", Millimetres::clamped(left), " of travel", pinch, "."))
     })
 }
 
@@ -220,14 +311,14 @@ fn age(case: &Case<'_>) -> Said {
 }
 
 fn in_hand_length(case: &Case<'_>) -> Said {
-    (case.job.cut.family == CutFamily::Hand && case.knife.length > Millimetres::whole(100)).then(|| {
+    (case.motion == Motion::InHandPull && case.knife.length > Millimetres::whole(100)).then(|| {
         (Refuse, say!(case, case.knife.length, " is too long to cut in the hand: ", Millimetres::whole(100), " at the most."))
     })
 }
 
 fn firmness(case: &Case<'_>) -> Said {
     let (food, kind) = (case.job.food, case.knife.kind);
-    if kind.edge == Edge::Serrated || case.job.cut.family == CutFamily::Hand {
+    if kind.edge == Edge::Serrated || !case.on_board() || case.job.work(case.motion) == Work::Bone {
         return None;
     }
     let narrow = matches!(kind.profile, Profile::Narrow | Profile::LongNarrow | Profile::Short);
@@ -235,7 +326,7 @@ fn firmness(case: &Case<'_>) -> Said {
         5 if kind.weight <= 2 => {
             Some((Refuse, say!(case, "Too light for ", food.name, " (firmness 5 of 5): it binds, and force follows.")))
         }
-        4.. if narrow => Some((Against(25), say!(case, "A narrow blade wanders in dense ", food.name, "."))),
+        4.. if narrow => Some((Against(22), say!(case, "A narrow blade wanders in dense ", food.name, "."))),
         5 if kind.weight >= 4 => Some((For(12), say!(case, "Weight carries it through hard ", food.name, "."))),
         4 if kind.weight >= 3 => Some((For(8), say!(case, "Heavy enough for firm ", food.name, "."))),
         1 if kind.weight >= 5 => Some((Against(15), say!(case, "Heavier than soft ", food.name, " needs; it crushes."))),
@@ -244,27 +335,22 @@ fn firmness(case: &Case<'_>) -> Said {
 }
 
 fn flexible(case: &Case<'_>) -> Said {
-    let food = case.job.food;
-    if case.knife.kind.stiffness > 1 || food.raw_animal {
-        return None;
-    }
-    Some(if food.firmness >= 3 {
-        (Refuse, say!(case, "A flexible blade bends in firm ", food.name, " and jumps."))
-    } else {
-        (Against(30), say!(case, "A flexible blade is for fish; on vegetables it bends."))
-    })
+    let work = case.job.work(case.motion);
+    (case.knife.kind.stiffness <= 1 && !matches!(work, Work::FishBone | Work::Skinning | Work::FishSlices | Work::MeatTrim))
+        .then(|| (Against(20), say!(case, "A flexible blade follows bone and skin; in ", case.job.food.name, " it bends.")))
 }
 
 fn flat_edge(case: &Case<'_>) -> Said {
-    if case.knife.kind.edge == Edge::Serrated || matches!(case.job.cut.family, CutFamily::Hand | CutFamily::Chop) {
+    let families = matches!(case.job.cut.family, CutFamily::Strips | CutFamily::Dice | CutFamily::Slices);
+    if case.knife.kind.edge == Edge::Serrated || !families || !case.on_board() {
         return None;
     }
     if case.knife.kind.profile.is_flat() {
-        Some((For(9), say!(case, "Flat edge: it meets the board along its length, so no joined pieces.")))
+        Some((For(4), say!(case, "Flat edge: it meets the board along its length, so no joined pieces.")))
     } else if case.knife.kind.profile == Profile::GentleBelly {
         let heel = case.knife.length.get() / 3.0;
         Some((
-            For(10),
+            For(4),
             say!(case, "Flat heel meets the board along ", Millimetres::clamped(heel), " in one go: no joined pieces."),
         ))
     } else {
@@ -273,25 +359,45 @@ fn flat_edge(case: &Case<'_>) -> Said {
 }
 
 fn knuckles(case: &Case<'_>) -> Said {
-    if case.job.cut.family == CutFamily::Hand {
+    let downward = matches!(case.motion, Motion::Push | Motion::Rock | Motion::Tap | Motion::Pull);
+    let low = matches!(case.job.cut.family, CutFamily::Hand | CutFamily::Break) || case.job.cut.form.is_level();
+    if !downward || low {
         return None;
     }
     let heel = case.knife.heel_height;
     if heel >= Millimetres::whole(40) {
-        Some((For(8), say!(case, heel, " at the heel clears the knuckles.")))
+        Some((For(6), say!(case, heel, " at the heel clears the knuckles.")))
     } else if heel < Millimetres::whole(30) {
-        Some((Against(8), say!(case, heel, " at the heel: the knuckles touch the board.")))
+        Some((Against(6), say!(case, heel, " at the heel: the knuckles touch the board.")))
     } else {
         None
     }
+}
+
+fn low_blade(case: &Case<'_>) -> Said {
+    let (heel, height) = (case.knife.heel_height, case.job.lies.height);
+    let downward = matches!(case.motion, Motion::Push | Motion::Rock | Motion::Tap | Motion::Pull);
+    (downward && case.job.work(case.motion) == Work::Produce && heel < Millimetres::whole(40) && height > Millimetres::whole(60))
+        .then(|| (Against(14), say!(case, "Only ", heel, " tall in food ", height, " high: it sinks in and wanders.")))
+}
+
+fn silverskin(case: &Case<'_>) -> Said {
+    if case.job.work(case.motion) != Work::MeatTrim {
+        return None;
+    }
+    Some(if case.knife.heel_height >= Millimetres::whole(40) {
+        (Against(18), say!(case, "A tall blade takes meat off with the fat."))
+    } else {
+        (For(8), say!(case, "Narrow: the point slides under fat and silverskin."))
+    })
 }
 
 fn fine_work(case: &Case<'_>) -> Said {
     let thin = case.job.thinnest()?;
     if case.knife.kind.weight >= 5 && thin < Millimetres::whole(10) {
         Some((Refuse, say!(case, "A heavy cleaver is not for ", thin, " work.")))
-    } else if thin < Millimetres::whole(4) && case.knife.kind.angle.is_some_and(|angle| angle.from <= 12.0) {
-        Some((For(5), say!(case, "A thin edge for ", thin, " work.")))
+    } else if thin < Millimetres::whole(4) && case.on_board() && case.knife.kind.angle.is_some_and(|angle| angle.from <= 12.0) {
+        Some((For(3), say!(case, "A thin edge for ", thin, " work.")))
     } else {
         None
     }
@@ -299,56 +405,58 @@ fn fine_work(case: &Case<'_>) -> Said {
 
 fn hard_stem(case: &Case<'_>) -> Said {
     let thin_edge = case.knife.kind.angle.is_some_and(|angle| angle.from < 15.0);
-    (case.job.food.hard_stem && thin_edge)
+    let stem = case.job.food.is(FoodTrait::HardStem) && case.job.cut.form.meets_whole();
+    (stem && thin_edge)
         .then(|| (Against(8), say!(case, "A thin edge chips on the hard stem of a ", case.job.food.name, ": cut clear of it.")))
 }
 
 fn bone(case: &Case<'_>) -> Said {
     let (food, kind) = (case.job.food, case.knife.kind);
-    if !food.bone || case.in_hand() {
+    if !food.is(FoodTrait::Bone) || !case.on_board() || case.motion == Motion::Snip {
         return None;
     }
-    let thin_edge = kind.angle.is_some_and(|angle| angle.from < 12.0);
-    if kind.edge == Edge::SingleBevel || thin_edge {
-        Some((Refuse, say!(case, "An edge this thin chips on the bone of a ", food.name, ".")))
-    } else if kind.weight >= 5 {
-        Some((For(10), say!(case, "Heavy enough for light bone.")))
-    } else if kind.profile == Profile::Narrow && !kind.motions.contains(&Motion::Push) {
-        Some((For(22), say!(case, "Narrow: it follows bone and joint.")))
+    if kind.profile.is_flat() && kind.weight < 5 {
+        return Some((Refuse, say!(case, "A ", kind.name, " is never for bone: its edge chips.")));
+    }
+    if case.job.work(case.motion) != Work::Bone {
+        return None;
+    }
+    let doctrine = case.job.doctrines.jointing;
+    if kind.weight >= 5 && case.job.cut.form == CutForm::Boned {
+        Some((Refuse, say!(case, "A heavy cleaver does not follow a bone.")))
+    } else if kind.stiffness >= 4 && kind.profile == Profile::Narrow {
+        match doctrine {
+            Jointing::Chefs if case.job.cut.form == CutForm::Jointed => {
+                Some((Against(10), say!(case, "This course joints with a chef's knife.")))
+            }
+            _ => Some((For(14), say!(case, "Stiff and narrow: its point goes through the joint of a ", food.name, "."))),
+        }
+    } else if kind.weight >= 4 && kind.weight < 5 {
+        match doctrine {
+            Jointing::Chefs => Some((For(14), say!(case, "This course joints with a chef's knife, point through the joint."))),
+            Jointing::Boning => Some((Against(15), say!(case, "This course joints with a boning knife."))),
+            Jointing::Either => {
+                Some((Against(6), say!(case, "Tall for following the bone of a ", food.name, "; the point does it.")))
+            }
+        }
     } else {
-        Some((Against(18), say!(case, "Too tall to follow the bone of a ", food.name, ".")))
-    }
-}
-
-/// Fish is followed along its bone; other raw food on the bone is jointed.
-fn flexible_on_bone(case: &Case<'_>) -> Said {
-    let (food, stiffness) = (case.job.food, case.knife.kind.stiffness);
-    if !food.bone || case.knife.kind.profile != Profile::Narrow {
-        return None;
-    }
-    let fish = food.is(FoodTrait::FishBone);
-    match (fish, stiffness) {
-        (true, ..=2) => Some((For(18), say!(case, "Flexible: it bends along the bone of a ", food.name, "."))),
-        (true, _) => Some((Against(6), say!(case, "Stiff: it cannot bend along the bone of a ", food.name, "."))),
-        (false, 4..) => Some((For(18), say!(case, "Stiff: it steers through the joint of a ", food.name, "."))),
-        (false, ..=2) => Some((Against(30), say!(case, "Flexible: it twists in the joint of a ", food.name, "."))),
-        (false, _) => None,
+        None
     }
 }
 
 fn hollowed(case: &Case<'_>) -> Said {
-    (case.job.food.is(FoodTrait::Sticks) && case.knife.hollowed && !case.in_hand())
+    (case.job.food.is(FoodTrait::Sticks) && case.knife.hollowed && case.on_board())
         .then(|| (For(5), say!(case, "Hollowed sides: slices of ", case.job.food.name, " let go.")))
 }
 
 fn tiny_food(case: &Case<'_>) -> Said {
     let food = case.job.food;
     let (size, blade) = (food.length(), case.knife.length);
-    if case.in_hand() || size > Millimetres::whole(50) || case.job.cut.family == CutFamily::Chop {
+    if !case.on_board() || size > Millimetres::whole(50) || matches!(case.job.cut.form, CutForm::Minced | CutForm::Crushed) {
         return None;
     }
     if blade <= Millimetres::whole(150) {
-        Some((For(10), say!(case, "A ", size, " food and a ", blade, " blade: tip and eye stay close.")))
+        Some((For(14), say!(case, "A ", size, " food and a ", blade, " blade: tip and eye stay close.")))
     } else if blade > Millimetres::whole(220) {
         Some((Against(12), say!(case, blade, " is a lot of blade for a ", size, " food.")))
     } else {
@@ -371,7 +479,23 @@ fn crush_width(case: &Case<'_>) -> Said {
     })
 }
 
-fn raw_animal(case: &Case<'_>) -> Said {
-    let long = matches!(case.knife.kind.profile, Profile::LongNarrow | Profile::Narrow);
-    (case.job.food.raw_animal && long).then(|| (For(20), say!(case, "Long and thin: one draw, no sawing.")))
+fn long_slices(case: &Case<'_>) -> Said {
+    let thin_slices = matches!(case.job.cut.form, CutForm::Slice | CutForm::Portioned);
+    let carved = matches!(case.job.work(case.motion), Work::FishSlices | Work::Meat | Work::Carving);
+    (thin_slices && carved && case.knife.kind.profile == Profile::LongNarrow)
+        .then(|| (For(14), say!(case, "Long and thin: one draw for each slice, no sawing.")))
+}
+
+fn peeler_shape(case: &Case<'_>) -> Said {
+    if case.motion != Motion::PeelStroke || case.job.cut.form == CutForm::Peelings {
+        return None;
+    }
+    let shape = case.job.food.shape;
+    let long = shape.length().get() > 2.2 * shape.width().get();
+    match (case.knife.kind.profile, long) {
+        (Profile::Slot, true) => Some((For(4), say!(case, "A fixed blade keeps straight on long food."))),
+        (Profile::Slot, false) => Some((Against(6), say!(case, "A fixed blade skips on round food; a swivel one follows it."))),
+        (Profile::Swivel, false) => Some((For(4), say!(case, "A swivel blade follows round food."))),
+        _ => None,
+    }
 }

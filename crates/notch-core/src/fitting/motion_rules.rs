@@ -2,13 +2,13 @@
 
 use super::rule::{Said, say};
 use super::{Case, Effect, Rule};
-use crate::catalogue::{Cut, CutFamily, CutForm, Edge, FoodTrait, Motion};
+use crate::catalogue::{CitrusPeel, CutForm, Edge, FoodTrait, Motion, PeelTool, TowardsSelf};
 use crate::units::Millimetres;
 use crate::words::capital;
 use Effect::{Against, For, Refuse};
 
 pub(super) const RULES: &[Rule] = &[
-    Rule { id: "motion.suits_cut", text: "Each family of cuts has its motions.", check: suits_cut },
+    Rule { id: "motion.suits_cut", text: "Each cut of a food has its motions.", check: suits_cut },
     Rule { id: "motion.suits_edge", text: "Teeth saw; a plain edge slides; a single bevel is drawn.", check: suits_edge },
     Rule { id: "motion.suits_knife", text: "Each knife has the motions that it is made for.", check: suits_knife },
     Rule { id: "motion.tap_height", text: "Tap food up to 25 mm high; above 50 mm aim is lost.", check: tap_height },
@@ -18,24 +18,25 @@ pub(super) const RULES: &[Rule] = &[
     Rule { id: "doctrine.tip", text: "A course may keep the tip on the board, or lift it.", check: super::course_rules::tip },
     Rule { id: "motion.raw_animal", text: "Raw meat and fish are drawn in one stroke, not pushed or sawn.", check: raw_animal },
     Rule { id: "motion.mince_pile", text: "A pile is minced by a pivot with the tip down.", check: mince_pile },
+    Rule {
+        id: "motion.towards_self",
+        text: "The one sanctioned cut towards oneself is made in the hand, where the course allows it.",
+        check: towards_self,
+    },
+    Rule { id: "motion.in_hand_size", text: "In the hand only what the guide hand closes round.", check: in_hand_size },
+    Rule { id: "motion.level", text: "A level cut moves slowly in one direction, away from the palm.", check: level },
+    Rule { id: "doctrine.peel_tool", text: "A course may peel with a peeler first, or with a knife.", check: peel_tool },
+    Rule {
+        id: "doctrine.citrus_peel",
+        text: "A course may skin and segment citrus on the board, or in the hand.",
+        check: citrus_peel,
+    },
 ];
-
-/// Motions that a family of cuts is made with.
-fn of_family(cut: &Cut) -> &'static [Motion] {
-    match cut.family {
-        CutFamily::Strips | CutFamily::Dice => &[Motion::Push, Motion::Pull, Motion::Tap, Motion::Rock, Motion::Saw],
-        CutFamily::Slices => {
-            &[Motion::Push, Motion::Pull, Motion::Tap, Motion::Rock, Motion::Saw, Motion::LongDraw, Motion::Press]
-        }
-        CutFamily::Chop => &[Motion::PivotMince, Motion::Rock, Motion::Push, Motion::Tap, Motion::Crush],
-        CutFamily::Hand => &[Motion::InHandPull],
-    }
-}
 
 fn suits_cut(case: &Case<'_>) -> Said {
     let name = case.job.catalogue.handling.motion_name(case.motion);
-    (!of_family(case.job.cut).contains(&case.motion))
-        .then(|| (Refuse, say!(case, "The ", name, " does not make ", case.job.cut.name, ".")))
+    (!case.job.is_made_by(case.motion))
+        .then(|| (Refuse, say!(case, capital(&case.job.cut.name), " of ", case.job.food.name, " is not made by the ", name, ".")))
 }
 
 fn suits_edge(case: &Case<'_>) -> Said {
@@ -54,10 +55,13 @@ fn suits_knife(case: &Case<'_>) -> Said {
     let handling = &case.job.catalogue.handling;
     let (kind, name) = (case.knife.kind, handling.motion_name(case.motion));
     match kind.motions.iter().position(|motion| *motion == case.motion) {
+        Some(_) if matches!(case.motion, Motion::Score | Motion::Pierce | Motion::Crush | Motion::Snip) => {
+            Some((For(14), say!(case, "The ", name, " is what this takes.")))
+        }
         Some(0) => Some((For(8), say!(case, "The ", name, " is what a ", kind.name, " is made for."))),
         Some(1) => Some((For(6), say!(case, "A ", kind.name, " does the ", name, " well."))),
         Some(_) => Some((For(2), say!(case, "A ", kind.name, " can do the ", name, "."))),
-        None => Some((Against(25), say!(case, "A ", kind.name, " is not made for the ", name, "."))),
+        None => Some((Refuse, say!(case, "A ", kind.name, " is not made for the ", name, "."))),
     }
 }
 
@@ -65,7 +69,7 @@ fn tap_height(case: &Case<'_>) -> Said {
     if case.motion != Motion::Tap {
         return None;
     }
-    let height = case.job.food.height();
+    let height = case.job.lies.height;
     Some(if height > Millimetres::whole(50) {
         (Refuse, say!(case, "Tapping food ", height, " high: above ", Millimetres::whole(50), " the aim is lost. Push or slice."))
     } else if height > Millimetres::whole(25) {
@@ -79,23 +83,23 @@ fn rock(case: &Case<'_>) -> Said {
     if case.motion != Motion::Rock {
         return None;
     }
-    let (kind, length) = (case.knife.kind, case.knife.length);
+    let (kind, length, height) = (case.knife.kind, case.knife.length, case.job.lies.height);
     if !kind.profile.rocks() {
         Some((Against(25), say!(case, "The tip of a ", kind.name, " digs in when it rocks.")))
     } else if length < Millimetres::whole(180) {
         Some((Against(25), say!(case, length, " is short for rocking: the tip digs in under ", Millimetres::whole(180), ".")))
-    } else if case.job.food.height() > Millimetres::whole(45) {
-        Some((Against(12), say!(case, "Food stands ", case.job.food.height(), ": the blade cannot rock over it.")))
+    } else if height > Millimetres::whole(45) {
+        Some((Against(12), say!(case, "Food stands ", height, ": the blade cannot rock over it.")))
     } else {
         None
     }
 }
 
 fn tall_push(case: &Case<'_>) -> Said {
-    let height = case.job.food.height();
-    (case.motion == Motion::Push && case.job.cut.family != CutFamily::Chop).then(|| {
+    let height = case.job.lies.height;
+    (case.motion == Motion::Push && !matches!(case.job.cut.form, CutForm::Minced | CutForm::Paste)).then(|| {
         if height > Millimetres::whole(25) {
-            (For(10), say!(case, "Food stands ", height, ": one stroke forward and down keeps the aim."))
+            (For(8), say!(case, "Food stands ", height, ": one stroke forward and down keeps the aim."))
         } else {
             (For(7), say!(case, "One stroke forward and down: the easiest to keep even."))
         }
@@ -104,28 +108,76 @@ fn tall_push(case: &Case<'_>) -> Said {
 
 fn sticky(case: &Case<'_>) -> Said {
     (case.job.food.is(FoodTrait::Sticks) && case.motion == Motion::Pull)
-        .then(|| (For(4), say!(case, "Drawn with the tip up, slices stay behind.")))
+        .then(|| (For(4), say!(case, "Drawn with the tip down and the handle high, slices stay behind.")))
 }
 
 fn raw_animal(case: &Case<'_>) -> Said {
     let food = case.job.food;
-    if !food.raw_animal || case.in_hand() {
+    if !food.is(FoodTrait::RawAnimal) || !case.on_board() {
         return None;
     }
-    Some(match case.motion {
-        Motion::Pull | Motion::LongDraw => (For(14), say!(case, "Drawn in one stroke: clean faces on ", food.name, ".")),
-        Motion::Press | Motion::Crush => return None,
-        _ => (Against(14), say!(case, capital(&food.name), " is drawn in one stroke, not pushed.")),
-    })
+    match case.motion {
+        Motion::Pull | Motion::LongDraw => Some((For(12), say!(case, "Drawn in one stroke: clean faces on ", food.name, "."))),
+        Motion::Push => Some((Against(4), say!(case, capital(&food.name), " is drawn rather than pushed."))),
+        Motion::Rock | Motion::Tap | Motion::Saw => {
+            Some((Against(14), say!(case, capital(&food.name), " is drawn in one stroke: it crushes under the edge otherwise.")))
+        }
+        _ => None,
+    }
 }
 
 fn mince_pile(case: &Case<'_>) -> Said {
     if case.job.cut.form != CutForm::Minced {
         return None;
     }
-    Some(if case.motion == Motion::PivotMince {
+    Some(if case.motion == Motion::PivotMince && case.knife.kind.profile.rocks() {
         (For(16), say!(case, "The pile is fanned over with the tip down."))
+    } else if case.motion == Motion::PivotMince {
+        (For(4), say!(case, "The pile is fanned over with the tip down; a curved edge does it with less lifting."))
     } else {
         (Against(8), say!(case, "A pile moves away under single strokes."))
     })
+}
+
+fn towards_self(case: &Case<'_>) -> Said {
+    (case.motion == Motion::InHandPull && case.job.doctrines.towards_self == TowardsSelf::Never)
+        .then(|| (Refuse, say!(case, "This course does not cut towards oneself: on the board, or with a peeler.")))
+}
+
+fn in_hand_size(case: &Case<'_>) -> Said {
+    (case.motion == Motion::InHandPull && !case.job.fits_the_hand()).then(|| {
+        (Refuse, say!(case, "The hand does not close round a ", case.job.food.name, ": on the board, stood on a flat end."))
+    })
+}
+
+fn level(case: &Case<'_>) -> Said {
+    (case.job.cut.form.is_level() && matches!(case.motion, Motion::Push | Motion::Rock | Motion::Tap)).then(|| {
+        (Against(10), say!(case, "Level, the blade is drawn slowly away from the palm; a push runs on towards the fingers."))
+    })
+}
+
+fn peel_tool(case: &Case<'_>) -> Said {
+    if case.job.cut.form != CutForm::Peeled {
+        return None;
+    }
+    match (case.job.doctrines.peel_tool, case.motion) {
+        (PeelTool::Peeler, Motion::PeelStroke) => {
+            Some((For(12), say!(case, "The peeler moves away from the hand: it comes first.")))
+        }
+        (PeelTool::Knife, Motion::InHandPull) => Some((For(20), say!(case, "This course peels with a knife."))),
+        _ => None,
+    }
+}
+
+fn citrus_peel(case: &Case<'_>) -> Said {
+    if case.job.cut.form != CutForm::Segmented {
+        return None;
+    }
+    match (case.job.doctrines.citrus_peel, case.motion) {
+        (CitrusPeel::Board, Motion::Pull) => Some((For(12), say!(case, "On the board: nothing moves towards the thumb."))),
+        (CitrusPeel::Hand, Motion::InHandPull) => {
+            Some((For(12), say!(case, "In the hand over a bowl, as this course teaches it.")))
+        }
+        _ => None,
+    }
 }

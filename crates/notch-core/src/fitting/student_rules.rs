@@ -2,7 +2,8 @@
 
 use super::rule::{Said, say};
 use super::{Case, Effect, Rule};
-use crate::comfort::comfort;
+use crate::catalogue::Edge;
+use crate::comfort::{Sits, comfort};
 use Effect::{Against, For, Refuse};
 
 pub(super) const RULES: &[Rule] = &[
@@ -33,6 +34,12 @@ fn special(case: &Case<'_>) -> Said {
 fn hand(case: &Case<'_>) -> Said {
     let trainee = case.job.trainee?;
     let ground_for = case.knife.hand?;
+    if case.knife.kind.edge != Edge::SingleBevel && ground_for != trainee.hand {
+        return Some((
+            Against(10),
+            say!(case, "Ground on one side for the ", ground_for.name(), " hand: it steers in the other."),
+        ));
+    }
     Some(match case.blade().hand_barrier(trainee.hand) {
         Some(barrier) => (Refuse, say!(case, barrier.words())),
         None => (For(4), say!(case, "Ground for the ", ground_for.name(), " hand, which is this student's.")),
@@ -41,13 +48,21 @@ fn hand(case: &Case<'_>) -> Said {
 
 fn comfort_of(case: &Case<'_>) -> Said {
     let trainee = case.job.trainee?;
-    if case.in_hand() {
+    if !case.on_board() {
         return None;
     }
     let found = comfort(trainee.hand_size.usual_length(), case.knife.kind, case.knife.length);
-    Some(match found.score {
-        80.. => (For(6), found.words),
-        50.. => (For(1), found.words),
-        _ => (Against(8), found.words),
-    })
+    Some((found.sits.effect(), found.words))
+}
+
+impl Sits {
+    const fn effect(self) -> Effect {
+        match self {
+            Sits::Well => For(6),
+            Sits::Short => For(2),
+            Sits::ByWork => For(1),
+            Sits::Long => Against(8),
+            Sits::MuchTooLong => Against(16),
+        }
+    }
 }

@@ -5,7 +5,7 @@ use serde::Serialize;
 use super::cautions::{self, LEVEL_CUT};
 use super::rules::{blade_rules, of_grip, of_hold, of_motion, of_third};
 use super::{Candidate, Case, Fit, Gist, Job, Rule, ShownCaution, hold_rules};
-use crate::catalogue::{CutFamily, Edge, Grip, GripDoctrine, Hold, Motion, Third};
+use crate::catalogue::{Edge, Grip, GripDoctrine, Hold, Motion, Third};
 use crate::people::AgeBand;
 use crate::text;
 use crate::text::Text;
@@ -122,7 +122,7 @@ pub fn suggest(job: &Job<'_>, candidates: &[Candidate<'_>], fixed: Fixed) -> Sug
     let motions = rated(Motion::ALL, |m| handling.motion_name(m), |motion| Fit::of(of_motion(), &Case { motion, ..case }));
     let grips = rated(Grip::ALL, |g| handling.grip_name(g), |grip| Fit::of(of_grip(), &Case { grip, ..case }));
     let holds = rated(Hold::ALL, |h| handling.hold_name(h), |hold| Fit::of(of_hold(), &Case { hold, ..case }));
-    let thirds = rated(Third::ALL, Third::word, |third| Fit::of(of_third(), &Case { third, ..case }));
+    let thirds = rated(Third::ALL, Third::said, |third| Fit::of(of_third(), &Case { third, ..case }));
     let refused = knives.iter().any(|option| option.knife == knife && option.fit.refused) || refuses(&case);
     Suggestion {
         setup: Some(Setup { knife, motion: case.motion, grip: case.grip, hold: case.hold, third: case.third }),
@@ -237,15 +237,13 @@ fn refuses(case: &Case<'_>) -> bool {
 
 /// The case from which the options are judged: the usual grip and hold, unless others are fixed.
 fn opening_case<'a>(job: &'a Job<'a>, knife: &'a Candidate<'a>, motion: Motion, fixed: Fixed) -> Case<'a> {
-    let two_handed = matches!(motion, Motion::PivotMince | Motion::Press);
-    let (grip, hold) = if job.cut.family == CutFamily::Hand {
-        (Grip::Paring, Hold::InHand)
-    } else if two_handed {
-        (Grip::SpineTop, Hold::SpineTop)
-    } else if knife.kind.edge == Edge::Serrated || job.age_band == AgeBand::Child || job.doctrines.grip == GripDoctrine::Handle {
-        (Grip::Handle, Hold::Claw)
-    } else {
-        (Grip::Pinch, Hold::Claw)
+    let handle_first = job.age_band == AgeBand::Child || job.doctrines.grip == GripDoctrine::Handle;
+    let (grip, hold) = match motion {
+        Motion::InHandPull => (Grip::Paring, Hold::InHand),
+        Motion::PeelStroke => (Grip::Handle, Hold::EndRest),
+        Motion::PivotMince | Motion::Press | Motion::Crush => (Grip::SpineTop, Hold::SpineTop),
+        _ if knife.kind.edge == Edge::Serrated || handle_first => (Grip::Handle, Hold::Claw),
+        _ => (Grip::Pinch, Hold::Claw),
     };
     Case {
         job,
@@ -253,7 +251,7 @@ fn opening_case<'a>(job: &'a Job<'a>, knife: &'a Candidate<'a>, motion: Motion, 
         motion,
         grip: fixed.grip.unwrap_or(grip),
         hold: fixed.hold.unwrap_or(hold),
-        third: fixed.third.unwrap_or(Third::for_firmness(job.food.firmness)),
+        third: fixed.third.unwrap_or(Third::Middle),
         quiet: false,
     }
 }

@@ -125,41 +125,23 @@ pub fn peeled(shape: Shape, peel: Millimetres) -> Shape {
             Shape::Ellipsoid { length: less(length), width: less(width), height: less(height) }
         }
         Shape::Ball { diameter, core } => Shape::Ball { diameter: less(diameter), core },
-        Shape::LayeredBall { diameter, layers } => Shape::LayeredBall { diameter: less(diameter), layers },
+        Shape::LayeredBall { diameter, length, layers } => {
+            Shape::LayeredBall { diameter: less(diameter), length: less(length), layers }
+        }
         Shape::LayeredCylinder { diameter, length, layers } => {
             Shape::LayeredCylinder { diameter: less(diameter), length, layers }
         }
         Shape::Block { length, width, height } => Shape::Block { length: less(length), width: less(width), height: less(height) },
         Shape::Cone { diameter, length } => Shape::Cone { diameter: less(diameter), length: less(length) },
-        Shape::Stalk { .. } | Shape::Sheet { .. } | Shape::Bundle { .. } => shape,
-    }
-}
-
-impl Shape {
-    /// The same shape with every length so many times as large; layers and a core's share stay. A
-    /// bundle grows by its weight.
-    pub fn scaled(self, factor: f64) -> Shape {
-        let by = |size: Millimetres| Millimetres::clamped(size.get() * factor);
-        match self {
-            Shape::Frustum { big_end, small_end, length } => {
-                Shape::Frustum { big_end: by(big_end), small_end: by(small_end), length: by(length) }
-            }
-            Shape::Cylinder { diameter, length } => Shape::Cylinder { diameter: by(diameter), length: by(length) },
-            Shape::Ellipsoid { length, width, height } => {
-                Shape::Ellipsoid { length: by(length), width: by(width), height: by(height) }
-            }
-            Shape::Ball { diameter, core } => Shape::Ball { diameter: by(diameter), core: core.map(by) },
-            Shape::LayeredBall { diameter, layers } => Shape::LayeredBall { diameter: by(diameter), layers },
-            Shape::LayeredCylinder { diameter, length, layers } => {
-                Shape::LayeredCylinder { diameter: by(diameter), length: by(length), layers }
-            }
-            Shape::Stalk { width, thickness, length } => {
-                Shape::Stalk { width: by(width), thickness: by(thickness), length: by(length) }
-            }
-            Shape::Sheet { length, width, wall } => Shape::Sheet { length: by(length), width: by(width), wall: by(wall) },
-            Shape::Block { length, width, height } => Shape::Block { length: by(length), width: by(width), height: by(height) },
-            Shape::Cone { diameter, length } => Shape::Cone { diameter: by(diameter), length: by(length) },
-            Shape::Bundle { grams } => Shape::Bundle { grams: grams * factor },
+        Shape::Stoned { length, width, height, stone } => {
+            Shape::Stoned { length: less(length), width: less(width), height: less(height), stone }
         }
+        Shape::Wedge { .. }
+        | Shape::Disc { .. }
+        | Shape::Irregular { .. }
+        | Shape::Stems { .. }
+        | Shape::Stalk { .. }
+        | Shape::Sheet { .. }
+        | Shape::Bundle { .. } => shape,
     }
 }

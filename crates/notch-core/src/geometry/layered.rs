@@ -15,7 +15,11 @@ pub(super) fn dice(food: &Food, target: &Target) -> Result<WorkedFood, NoCount> 
     let size = target.width.map(TargetSize::nominal).ok_or(NoCount::Unsized)?;
     Piece::new(size, size, size)?;
     let (diameter, layers, length) = match food.shape {
-        Shape::LayeredBall { diameter, layers } => (diameter, layers, None),
+        // A ball of the same volume: the onion is a little flatter or longer than it.
+        Shape::LayeredBall { diameter, length, layers } => {
+            let equal = (diameter.get() * diameter.get() * length.get()).cbrt();
+            (Millimetres::clamped(equal), layers, None)
+        }
         Shape::LayeredCylinder { diameter, length, layers } => (diameter, layers, Some(length.less(food.trim + food.trim))),
         _ => return Err(NoCount::Irregular),
     };

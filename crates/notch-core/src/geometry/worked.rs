@@ -69,11 +69,11 @@ pub struct WorkedFood {
 #[derive(Clone, Copy, Debug, PartialEq, Error)]
 pub enum NoCount {
     /// Chopping has no piece size to count by.
-    #[error("chopped food is not counted in pieces: plan it in whole units and set the minutes")]
+    #[error("chopped food is weighed, not counted: plan it in grams and set the minutes")]
     Chopped,
-    /// Turning, peeling and coring are not counted.
-    #[error("hand work is not counted in pieces: plan it in whole units and set the minutes")]
-    HandWork,
+    /// Leaves, florets and ribbons are weighed.
+    #[error("this is weighed, not counted: plan it in grams and set the minutes")]
+    Weighed,
     /// The layers of a ball do not lie flat, so no stick is cut from them.
     #[error("the layers of a ball curl, so its sticks are not counted: plan it in whole units and set the minutes")]
     Layered,

@@ -50,8 +50,10 @@ pub struct ExerciseFigures {
     pub no_count: Option<String>,
     /// Blocks that one unit is cut from, the largest first.
     pub blocks: Vec<Block>,
-    /// Units for each student.
-    pub units_each: u32,
+    /// Units for each student; a part of one where units are shared.
+    pub units_each: f64,
+    /// Students who share a unit; 1 where each has units of their own.
+    pub students_per_unit: u32,
     /// Pieces that each student ends with.
     pub pieces_each: Option<u32>,
     /// Strokes for each student.
@@ -84,69 +86,117 @@ pub fn rounds(class: ClassSize) -> u32 {
     }
 }
 
+/// What is worked: the food as bought, and as it is counted.
+#[derive(Clone, Copy, Debug)]
+pub struct Worked<'a> {
+    /// As bought.
+    pub bought: &'a Food,
+    /// Peeled, where it is.
+    pub peeled: &'a Food,
+    /// The cut.
+    pub cut: &'a Cut,
+    /// Its target.
+    pub target: &'a Target,
+    /// Way of working sticks and dice.
+    pub way: Way,
+}
+
+/// Units for students: for each, and for all.
+#[derive(Clone, Copy, Debug)]
+struct Units {
+    each: f64,
+    students: u32,
+    /// Parts of a unit that are left of the students' units.
+    left: f64,
+    shared: bool,
+}
+
+/// Units that the students need.
+///
+/// Units are whole for each student, unless several share one: then those of all pieces together are rounded up
+/// once. What is weighed is always shared.
+fn units(food: &Food, amount: Amount, per_unit: Option<u32>, students: u32) -> Units {
+    let whole = |each: u32| Units { each: f64::from(each), students: each.saturating_mul(students), left: 0.0, shared: false };
+    let shared = |each: f64| {
+        let exact = each * f64::from(students);
+        let all = (exact * (1.0 - 1e-9)).ceil().max(1.0);
+        Units { each, students: all as u32, left: all - exact, shared: true }
+    };
+    let of_several = food.students_per_unit > 1;
+    match (amount, per_unit) {
+        (Amount::Units { count }, _) => whole(u32::from(count).max(1)),
+        (Amount::Grams { count }, _) => shared(f64::from(count) / (food.grams() * food.edible).max(0.1)),
+        (Amount::Pieces { count }, Some(per_unit)) if per_unit > 0 && of_several => {
+            shared(f64::from(count) / f64::from(per_unit))
+        }
+        (Amount::Pieces { count }, Some(per_unit)) if per_unit > 0 => whole(u32::from(count).div_ceil(per_unit).max(1)),
+        (Amount::Pieces { .. }, _) if of_several => shared(1.0 / f64::from(food.students_per_unit)),
+        (Amount::Pieces { .. }, _) => whole(1),
+    }
+}
+
 /// Works out one exercise.
 ///
 /// Food that is not worked flat first is squared, whichever way is asked for.
 /// `own_minutes` are the instructor's minutes for each student; they replace the computed ones.
 /// A food that gives no piece of this size has 0 pieces for each unit, and one unit is planned.
+/// To show there is one unit, from the shared ones where half of one is left over; and a tenth is spare.
 pub fn exercise_figures(
-    (food, cut, target, way): (&Food, &Cut, &Target, Way),
+    work: Worked<'_>,
     amount: Amount,
     class: ClassSize,
     pace: Pace,
     own_minutes: Option<f64>,
     handling: &Handling,
 ) -> ExerciseFigures {
+    let Worked { bought, peeled: food, cut, target, way } = work;
     let squared = || work_food(food, cut, target, handling);
     let worked = match way {
         Way::FlatFirst => work_flat_first(food, cut, target, handling).map(|kitchen| kitchen.worked).or_else(|_| squared()),
         Way::Squared => squared(),
     };
     let per_unit = worked.as_ref().ok().map(|worked| worked.pieces);
-    let units_each = match (amount, per_unit) {
-        (Amount::Units { count }, _) => u32::from(count),
-        (Amount::Pieces { count }, Some(per_unit)) if per_unit > 0 => u32::from(count).div_ceil(per_unit),
-        (Amount::Pieces { .. }, _) => 1,
-    }
-    .max(1);
+    let units = units(bought, amount, per_unit, class.students);
     let work = worked.as_ref().ok().filter(|worked| worked.pieces > 0);
-    let computed = work.map(|worked| student_minutes(worked, units_each, pace, handling));
+    let computed = work.map(|worked| student_minutes(worked, units.each, pace, handling));
     let minutes_each = own_minutes.or(computed);
     let rounds = rounds(class);
     let minutes_needed = minutes_each.filter(|_| rounds > 0).map(|each| {
         let all = f64::from(rounds) * each + f64::from(rounds - 1) * CHANGE_MINUTES;
         all.ceil().clamp(1.0, f64::from(super::MAX_MINUTES)) as u16
     });
-    let units_students = units_each.saturating_mul(class.students);
-    let units_spare = ((f64::from(units_students) * SPARE_SHARE).ceil() as u32).max(1);
-    let units_total = units_students.saturating_add(DEMONSTRATION_UNITS).saturating_add(units_spare);
-    let grams = |cubic_millimetres: f64| cubic_millimetres * food.density / 1000.0 * f64::from(units_students);
+    let units_demonstration = if units.shared && units.left >= 0.5 { 0 } else { DEMONSTRATION_UNITS };
+    let units_spare = ((f64::from(units.students) * SPARE_SHARE).ceil() as u32).max(1);
+    let units_total = units.students.saturating_add(units_demonstration).saturating_add(units_spare);
+    let grams = |cubic_millimetres: f64| cubic_millimetres * bought.density / 1000.0 * f64::from(units.students);
+    let of_units = |number: f64| (number * units.each * (1.0 + 1e-9)).floor();
     ExerciseFigures {
         pieces_per_unit: per_unit,
         no_count: worked.as_ref().err().map(ToString::to_string),
         blocks: worked.as_ref().map(|worked| worked.blocks.clone()).unwrap_or_default(),
-        units_each,
-        pieces_each: per_unit.map(|pieces| pieces.saturating_mul(units_each)),
-        strokes_each: work.map(|worked| worked.strokes.saturating_mul(u64::from(units_each))),
+        units_each: units.each,
+        students_per_unit: if units.shared { u32::from(bought.students_per_unit).max(2) } else { 1 },
+        pieces_each: per_unit.map(|pieces| of_units(f64::from(pieces)) as u32),
+        strokes_each: work.map(|worked| of_units(worked.strokes as f64) as u64),
         minutes_each,
         rounds,
         minutes_needed,
         waste: worked.as_ref().ok().map(|worked| WasteFigures {
             ends_grams: grams(worked.trimmings.ends),
             squaring_grams: grams(worked.trimmings.squaring + worked.trimmings.core),
-            becomes: food.scraps.clone(),
+            becomes: bought.scraps.clone(),
         }),
-        units_students,
-        units_demonstration: DEMONSTRATION_UNITS,
+        units_students: units.students,
+        units_demonstration,
         units_spare,
         units_total,
-        grams_total: f64::from(units_total) * food.grams(),
+        grams_total: f64::from(units_total) * bought.grams(),
     }
 }
 
 /// Minutes for one student: strokes at the pace, and handling for each regrouping and each unit.
-pub(crate) fn student_minutes(worked: &WorkedFood, units: u32, pace: Pace, handling: &Handling) -> f64 {
+pub(crate) fn student_minutes(worked: &WorkedFood, units: f64, pace: Pace, handling: &Handling) -> f64 {
     let strokes = worked.strokes as f64 / handling.strokes_per_minute(pace);
     let seconds = worked.regroupings as f64 * handling.regroup_seconds + handling.unit_seconds;
-    f64::from(units) * (strokes + seconds / 60.0)
+    units * (strokes + seconds / 60.0)
 }

@@ -121,10 +121,11 @@ fn lay(catalogue: &mut Catalogue, shipped: &Catalogue, value: &OwnValue, problem
                 replace(&mut catalogue.tolerances, |tolerance| tolerance.id == *id, profile);
             }
         }
-        OwnValue::Food { food, .. } => {
+        OwnValue::Food { based_on, food } => {
             problems.extend(Problem::unless_text("/food/name", "Name of a copy", &food.name, 60));
+            let Some(base) = shipped.food(based_on) else { return problems.push(unknown("/based_on", "Food", based_on)) };
             if problems.len() == before {
-                replace(&mut catalogue.foods, |each| each.id == food.id, food.clone());
+                replace(&mut catalogue.foods, |each| each.id == food.id, food.over(base));
             }
         }
         OwnValue::Cue { id, cue } => {

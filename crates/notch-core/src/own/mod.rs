@@ -12,7 +12,7 @@ pub use differences::Difference;
 pub use lay::{InForce, SetAside, in_force, with_own};
 pub use sizes::{SizeTexts, parse_size, sizes_of};
 pub use uses::OwnUses;
-pub use value::{OwnKind, OwnRecord, OwnValue};
+pub use value::{OwnFood, OwnKind, OwnRecord, OwnValue};
 
 #[cfg(test)]
 mod tests {
@@ -56,7 +56,7 @@ mod tests {
         let wrong = |own: OwnValue| with_own(&shipped, &[own]).unwrap_err();
         let cue = wrong(OwnValue::Cue { id: "no_such_fault".into(), cue: "x".into() });
         assert_eq!(cue[0].pointer, "/id");
-        let mut food = shipped.food("carrot").unwrap().clone();
+        let mut food = OwnFood::from(shipped.food("carrot").unwrap());
         food.firmness = 9;
         assert!(wrong(OwnValue::Food { based_on: "carrot".into(), food })[0].message.contains("firmness"));
         let sizes = BTreeMap::from([("julienne".to_owned(), SizeTexts { thickness: "thick".into(), ..SizeTexts::default() })]);

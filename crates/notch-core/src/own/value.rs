@@ -5,7 +5,7 @@ use std::collections::BTreeMap;
 use serde::{Deserialize, Serialize};
 
 use super::SizeTexts;
-use crate::catalogue::{Catalogue, Food, ProgressRules};
+use crate::catalogue::{Bought, Catalogue, Food, ProgressRules, Shape};
 use crate::units::Millimetres;
 
 /// Kind of value that a school can make its own.
@@ -49,6 +49,56 @@ impl OwnKind {
     }
 }
 
+/// What a school may change of a food; all else, its cuts above all, is that of the food it was copied from.
+#[derive(Clone, Debug, PartialEq, Serialize, Deserialize)]
+#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
+pub struct OwnFood {
+    /// Id.
+    pub id: String,
+    /// One of it, 1 to 60 characters.
+    pub name: String,
+    /// Several of it.
+    pub plural: String,
+    /// Shape and usual size.
+    pub shape: Shape,
+    /// g/cm³.
+    pub density: f64,
+    /// 1 soft to 5 hard.
+    pub firmness: u8,
+    /// Cut off each end before the work.
+    #[serde(default)]
+    pub trim: Millimetres,
+}
+
+impl OwnFood {
+    /// Laid over the food that it was copied from.
+    pub fn over(&self, base: &Food) -> Food {
+        let usual = base.sized(Bought { shape: self.shape, density: self.density });
+        Food {
+            id: self.id.clone(),
+            name: self.name.trim().to_owned(),
+            plural: self.plural.trim().to_owned(),
+            firmness: self.firmness,
+            trim: self.trim,
+            ..usual
+        }
+    }
+}
+
+impl From<&Food> for OwnFood {
+    fn from(food: &Food) -> Self {
+        OwnFood {
+            id: food.id.clone(),
+            name: food.name.clone(),
+            plural: food.plural.clone(),
+            shape: food.shape,
+            density: food.density,
+            firmness: food.firmness,
+            trim: food.trim,
+        }
+    }
+}
+
 /// One value of the school's own.
 #[derive(Clone, Debug, PartialEq, Serialize, Deserialize)]
 #[serde(tag = "kind", rename_all = "snake_case")]
@@ -84,8 +134,8 @@ pub enum OwnValue {
     Food {
         /// Id of the shipped food that it was copied from.
         based_on: String,
-        /// The food; its id is a shipped one, or a new one.
-        food: Food,
+        /// What is the school's own of it; its id is a shipped one, or a new one.
+        food: OwnFood,
     },
     /// The cue of a fault.
     Cue {

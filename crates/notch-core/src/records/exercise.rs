@@ -23,6 +23,11 @@ pub enum Amount {
         /// Units for each student.
         count: u16,
     },
+    /// So many grams of cut food.
+    Grams {
+        /// Grams for each student.
+        count: u16,
+    },
 }
 
 /// What a person chooses for an exercise.
@@ -92,7 +97,7 @@ impl ExerciseFields {
         }
         if catalogue.cut(&self.cut).is_none() {
             problems.push(Problem::new("/cut", "Cut", &self.cut, "is not known", "a cut of the catalogue"));
-        } else if catalogue.target(standard_set, &self.cut).is_none() {
+        } else if catalogue.teaches(standard_set, &self.cut).is_none() {
             let set = catalogue.set(standard_set);
             let taught: Vec<&str> = set.map(|set| set.cuts.keys().map(String::as_str).collect()).unwrap_or_default();
             problems.push(Problem::new("/cut", "Cut", &self.cut, "is not taught by this set of standards", taught.join(", ")));
@@ -111,6 +116,7 @@ pub(crate) fn check_amount(amount: Amount, own_minutes: Option<f64>) -> Vec<Prob
     let count = match amount {
         Amount::Pieces { count } => Problem::unless_within("/amount/count", "Each student cuts", i64::from(count), 1, 2000),
         Amount::Units { count } => Problem::unless_within("/amount/count", "Each student cuts", i64::from(count), 1, 100),
+        Amount::Grams { count } => Problem::unless_within("/amount/count", "Each student cuts", i64::from(count), 1, 5000),
     };
     let minutes = own_minutes.filter(|minutes| !(0.5..=240.0).contains(minutes)).map(|minutes| {
         Problem::new("/own_minutes", "Your own minutes for each", minutes.to_string(), "are out of range", "0.5 to 240")

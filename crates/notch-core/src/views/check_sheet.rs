@@ -238,7 +238,7 @@ fn handed_item(input: &CheckInput<'_>, exercise: i64, advice: &Advice) -> Option
     if planned.iter().all(|knife| knife.fields.hand.is_none()) {
         return None;
     }
-    let students = |hand: Hand| input.at_hand.hands().of(hand);
+    let students = |hand: Hand| input.at_hand.students.iter().filter(|student| student.fields.hand == hand).count();
     let kind = input.at_hand.catalogue.knife(&setup.knife_type)?;
     let knives = |hand: Hand| {
         let blade = |knife: &&&Knife| Blade { kind, length: knife.fields.length, hand: knife.fields.hand };

@@ -151,7 +151,7 @@ fn class_exercise(input: &ClassInput<'_>, planned: &PlannedExercise) -> ClassExe
     let columns: &[&str] = match family {
         Some(CutFamily::Strips) => &["thickness", "width", "length", "far width"],
         Some(CutFamily::Dice) => &["thickness", "width", "length"],
-        Some(CutFamily::Slices | CutFamily::Chop | CutFamily::Hand) | None => &["thickness"],
+        Some(CutFamily::Slices | CutFamily::Chop | CutFamily::Hand | CutFamily::Open | CutFamily::Break) | None => &["thickness"],
     };
     let advice = planned.advice.as_ref();
     ClassExercise {

@@ -200,7 +200,7 @@ fn kit_jobs(at_hand: &AtHand<'_>, question: &KitQuestion, chosen: &[&Candidate<'
     let mut jobs = Vec::new();
     for (index, each) in question.jobs.iter().enumerate() {
         let (food, cut) = (at_hand.catalogue.food(&each.food), at_hand.catalogue.cut(&each.cut));
-        let target = at_hand.target(&each.cut);
+        let target = food.zip(cut).and_then(|(food, cut)| at_hand.target_of(cut, food));
         let (Some(food), Some(cut), Some(target)) = (food, cut, target) else {
             let value = format!("{} of {}", each.cut, each.food);
             let allowed = "cuts that the course teaches, of foods of the catalogue";
@@ -219,7 +219,7 @@ fn beyond_the_choice(at_hand: &AtHand<'_>, question: &KitQuestion, found: Uncove
     let asked = question.jobs.get(found.job);
     let best = asked.and_then(|each| {
         let (food, cut) = (at_hand.catalogue.food(&each.food)?, at_hand.catalogue.cut(&each.cut)?);
-        let target = at_hand.target(&each.cut)?;
+        let target = at_hand.target_of(cut, food)?;
         let job = Job::of(at_hand, food, cut, target, None);
         let types = Candidate::all(at_hand, KnifeSource::Types);
         let scored = types.iter().filter_map(|knife| Some(Nearest { knife: knife.label(), score: best_score(&job, knife)? }));

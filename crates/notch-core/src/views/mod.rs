@@ -1,6 +1,7 @@
 //! What each place of the program shows, worked out from the records: plain functions without I/O.
 
 mod advice;
+mod answers;
 mod bench;
 mod check_sheet;
 mod class;
@@ -10,7 +11,9 @@ mod playbook;
 mod rack;
 mod yard;
 
+pub(crate) use advice::no_cut_of;
 pub use advice::{Advice, AdviceChoice, ChosenSetup, KnifeChoice, advise, check_choice};
+pub use answers::{AskedJob, AskedJobs, JobAnswer, JobAnswers, answer_jobs};
 pub use bench::{
     BenchBlade, BenchFact, BenchKnife, BenchLayers, BenchProduct, BenchQuestion, BenchStep, BenchView, BenchWay, BenchWayKind,
     Beside, BesideQuestion, FactValue, OnionQuestion, OnionView, OnionsBeside, OnionsQuestion, PaceMinutes, StepShows,

@@ -3,7 +3,7 @@
 use serde::{Deserialize, Serialize};
 
 use crate::at_hand::AtHand;
-use crate::catalogue::{Catalogue, CutFamily, Doctrines, Food, Motion, Target, Touches};
+use crate::catalogue::{Catalogue, Cut, CutFamily, Doctrines, Food, Motion, Standing, Target, Touches};
 use crate::fitting::{Candidate, FITS, Fixed, Job, KnifeSource, Proposal, best_score, gist, propose};
 use crate::problem::Problem;
 use crate::records::Student;
@@ -56,6 +56,10 @@ pub struct MatrixRow {
     pub family: CutFamily,
     /// Its sizes by the course's standards.
     pub target: Target,
+    /// Taught on this food; an odd cut is shown to who asks for it.
+    pub taught: bool,
+    /// What it leaves.
+    pub leaves: String,
     /// One for each knife.
     pub cells: Vec<MatrixCell>,
 }
@@ -74,7 +78,7 @@ pub struct Matrix {
     pub fits: u8,
 }
 
-/// Works out the matrix for one food, or for all of them.
+/// Works out the matrix for one food, or for all of them; the `odd` cuts of a food where they are asked for.
 ///
 /// # Errors
 /// An unknown food.
@@ -86,6 +90,7 @@ pub fn matrix(
     food: Option<&str>,
     source: KnifeSource,
     student: Option<&Student>,
+    odd: bool,
 ) -> Result<Matrix, Vec<Problem>> {
     let catalogue = at_hand.catalogue;
     let foods: Vec<&Food> = match food {
@@ -102,25 +107,44 @@ pub fn matrix(
         let of_type = place(&a.kind.id).cmp(&place(&b.kind.id));
         b.sharp.cmp(&a.sharp).then(of_type).then(b.length.get().total_cmp(&a.length.get()))
     });
-    let one = food.is_some();
-    let rows = at_hand.taught().filter_map(|(cut, target)| {
-        let taking = foods.iter().filter(|food| food.takes(cut));
+    let rows = match (food, foods.as_slice()) {
+        (Some(_), [food]) => rows_of(at_hand, food, &candidates, student, odd),
+        _ => rows_of_any(at_hand, &foods, &candidates, student),
+    };
+    Ok(Matrix { food: food.map(ToOwned::to_owned), rows, knives: candidates.iter().map(knife).collect(), fits: FITS })
+}
+
+/// The cuts of one food in the order of the work, odd ones after them where they are asked for.
+fn rows_of(
+    at_hand: &AtHand<'_>,
+    food: &Food,
+    candidates: &[Candidate<'_>],
+    student: Option<&Student>,
+    odd: bool,
+) -> Vec<MatrixRow> {
+    let cuts = |standing| at_hand.cuts_of(food, standing).map(move |found| (found, standing == Standing::Taught));
+    let row = |((cut, target), taught): ((&Cut, Target), bool)| {
+        let job = Job::of(at_hand, food, cut, target, student);
+        let cells = candidates.iter().map(|knife| cell(&job, knife));
+        row(cut, target, taught, cells.collect())
+    };
+    cuts(Standing::Taught).chain(cuts(Standing::Odd).filter(|_| odd)).map(row).collect()
+}
+
+/// Every cut that some food is taught with.
+fn rows_of_any(at_hand: &AtHand<'_>, foods: &[&Food], candidates: &[Candidate<'_>], student: Option<&Student>) -> Vec<MatrixRow> {
+    let of = |(cut, target): (&Cut, Target)| {
+        let taking = foods.iter().filter(|food| food.standing(&cut.id) == Standing::Taught);
         let jobs: Vec<Job<'_>> = taking.map(|food| Job::of(at_hand, food, cut, target, student)).collect();
-        if jobs.is_empty() {
-            return None;
-        }
-        let cells = candidates.iter().map(|knife| match jobs.as_slice() {
-            [job] if one => cell(job, knife),
-            _ => cell_of_any(&jobs, knife),
-        });
-        Some(MatrixRow { cut: cut.id.clone(), name: cut.name.clone(), family: cut.family, target, cells: cells.collect() })
-    });
-    Ok(Matrix {
-        food: food.map(ToOwned::to_owned),
-        rows: rows.collect(),
-        knives: candidates.iter().map(knife).collect(),
-        fits: FITS,
-    })
+        let cells = || candidates.iter().map(|knife| cell_of_any(&jobs, knife)).collect();
+        (!jobs.is_empty()).then(|| row(cut, target, true, cells()))
+    };
+    at_hand.taught().filter_map(of).collect()
+}
+
+fn row(cut: &Cut, target: Target, taught: bool, cells: Vec<MatrixCell>) -> MatrixRow {
+    let (id, name, leaves) = (cut.id.clone(), cut.name.clone(), cut.leaves.clone());
+    MatrixRow { cut: id, name, family: cut.family, target, taught, leaves, cells }
 }
 
 fn knife(candidate: &Candidate<'_>) -> MatrixKnife {
@@ -199,8 +223,8 @@ pub fn doctrine_changes(at_hand: &AtHand<'_>, tried: Doctrines, first: &[(String
     let knives = Candidate::all(at_hand, KnifeSource::Rack);
     let mut changes: Vec<(bool, SuggestionChange)> = Vec::new();
     let mut of = 0;
-    for (cut, target) in at_hand.taught() {
-        for food in at_hand.catalogue.foods.iter().filter(|food| food.takes(cut)) {
+    for food in &at_hand.catalogue.foods {
+        for (cut, target) in at_hand.cuts_of(food, Standing::Taught) {
             of += 1;
             let told = |at_hand: &AtHand<'_>| {
                 let job = Job::of(at_hand, food, cut, target, None);

@@ -7,7 +7,7 @@ use serde::Serialize;
 
 use crate::care::{CareHistory, Due, due};
 use crate::catalogue::{Catalogue, Doctrines, Food, KnifeType};
-use crate::comfort::{Comfort, comfort};
+use crate::comfort::{Comfort, Sits, comfort};
 use crate::drawing::{Silhouette, silhouette};
 use crate::eligibility::{Blade, dull_barrier};
 use crate::fitting::{PINCH, TRAVEL};
@@ -190,7 +190,7 @@ fn group(input: &RackInput<'_>, knife: &Knife) -> RackGroup {
     let comfort = input.hand.and_then(|(hand_length, hand)| {
         let blade = Blade { kind: kind?, length, hand: knife.fields.hand };
         Some(match blade.hand_barrier(hand) {
-            Some(barrier) => Comfort { score: 0, words: barrier.words() },
+            Some(barrier) => Comfort { score: 0, sits: Sits::MuchTooLong, words: barrier.words() },
             None => comfort(hand_length, kind?, length),
         })
     });

@@ -9,11 +9,11 @@ pub use saving::check_choice;
 pub use shown::{Advice, ChosenSetup, KnifeChoice};
 
 use crate::at_hand::AtHand;
-use crate::catalogue::{Cut, Food, Handling, Target};
+use crate::catalogue::{Cut, Food, Handling, Standing, Target};
 use crate::drawing::{SectionDrawing, blade_silhouette, flat_first_section, food_section};
 use crate::fitting::{Candidate, Fixed, Job, Setup, Suggestion, suggest};
 use crate::geometry::{Block, Way, work_flat_first};
-use crate::lesson::{ClassSize, exercise_figures};
+use crate::lesson::{ClassSize, Worked, exercise_figures};
 use crate::problem::Problem;
 use crate::words::capital;
 
@@ -32,8 +32,9 @@ pub fn advise(at_hand: &AtHand<'_>, choice: &AdviceChoice) -> Result<Advice, Vec
         problems.push(Problem::new("/food", "Food", &choice.food, "is not known", "a food of the catalogue"));
     }
     let cut = catalogue.cut(&choice.cut);
-    let target = catalogue.target(set, &choice.cut);
-    if cut.is_none() || target.is_none() {
+    let target = food.zip(cut).and_then(|(food, cut)| at_hand.target_of(cut, food));
+    problems.extend(food.zip(cut).and_then(|(food, cut)| no_cut_of(food, cut)));
+    if food.is_some() && (cut.is_none() || target.is_none()) {
         let known = catalogue.set(set).map(|set| set.cuts.keys().map(String::as_str).collect::<Vec<_>>().join(", "));
         problems.push(Problem::new(
             "/cut",
@@ -56,7 +57,7 @@ pub fn advise(at_hand: &AtHand<'_>, choice: &AdviceChoice) -> Result<Advice, Vec
     let (Some(food), Some(cut), Some(target), true) = (food, cut, target, problems.is_empty()) else {
         return Err(problems);
     };
-    let food = choice.making.food(food, &catalogue.handling);
+    let food = choice.making.food(food);
     let target = choice.making.target(target);
     let job = Job::of(at_hand, &food, cut, target, student);
     let fixed = Fixed { knife, motion: choice.motion, grip: choice.grip, hold: choice.hold, third: choice.third };
@@ -92,8 +93,9 @@ fn assemble(
     let knives_that_fit = u32::try_from(knives_that_fit).unwrap_or(u32::MAX);
     let class =
         ClassSize { students: at_hand.class_size(), boards: u32::from(at_hand.course.fields.boards), knives: knives_that_fit };
+    let peeled = choice.making.peeled(job.food, job.cut);
     let figures = exercise_figures(
-        (job.food, job.cut, &job.target, choice.making.way),
+        Worked { bought: job.food, peeled: &peeled, cut: job.cut, target: &job.target, way: choice.making.way },
         choice.amount,
         class,
         at_hand.course.fields.pace,
@@ -105,10 +107,11 @@ fn assemble(
     Advice {
         title: format!("{} of {}", capital(&job.cut.name), job.food.name),
         target: job.target,
+        taught: job.standing == Standing::Taught,
         setup: chosen.map(|(setup, candidate)| in_words(at_hand, setup, candidate)),
         refused: found.refused,
         knife: found.setup.and_then(|setup| found.knives.iter().position(|option| option.knife == setup.knife)),
-        section: section_of_way((job.food, job.cut, &job.target, choice.making.way), &figures.blocks, handling),
+        section: section_of_way((&peeled, job.cut, &job.target, choice.making.way), &figures.blocks, handling),
         silhouette: chosen.map(|(_, c)| blade_silhouette(c.kind, c.length, c.heel_height)),
         knives,
         motions: found.motions,
@@ -146,11 +149,20 @@ fn in_words(at_hand: &AtHand<'_>, setup: Setup, candidate: &Candidate<'_>) -> Ch
         hold: setup.hold,
         third: setup.third,
         words: format!(
-            "{} · {} · {} · {} third",
+            "{} · {} · {} · {}",
             handling.grip_name(setup.grip),
             handling.hold_name(setup.hold),
             handling.motion_name(setup.motion),
-            setup.third.word()
+            setup.third.said()
         ),
     }
+}
+
+/// What keeps a cut off a food: it is none of it.
+pub(crate) fn no_cut_of(food: &Food, cut: &Cut) -> Option<Problem> {
+    (food.standing(&cut.id) == Standing::No).then(|| {
+        let sentence = format!("{} is no cut of {}.", capital(&cut.name), food.name);
+        let allowed = format!("a cut that is taught on {}", food.name);
+        Problem::said("/cut", "Cut", &cut.name, sentence.into(), allowed).by_rule("cut.none")
+    })
 }

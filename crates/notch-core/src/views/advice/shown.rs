@@ -59,6 +59,8 @@ pub struct Advice {
     pub title: String,
     /// Target: of the course's set of standards, with the exercise's own sizes laid over it.
     pub target: Target,
+    /// The cut is taught on this food; if not, it is possible, and never proposed.
+    pub taught: bool,
     /// What is chosen or proposed; none if the rack is empty.
     pub setup: Option<ChosenSetup>,
     /// A rule refuses the setup: it cannot be saved.

@@ -3,7 +3,7 @@
 use serde::Serialize;
 
 use crate::catalogue::{Cut, CutForm, Food, Handling, Shape, Target, TargetSize};
-use crate::geometry::{mince, rolled_leaves, turned, volume, wedges};
+use crate::geometry::{mince, rolled_leaves, turned_lengths, volume, wedges};
 use crate::units::Millimetres;
 
 /// A figure with its unit.
@@ -134,21 +134,7 @@ fn layer_fact(food: &Food) -> Vec<BenchFact> {
 /// A food cut to the length of a turned piece, each length turned by itself.
 fn turned_facts(food: &Food, target: &Target, handling: &Handling, whole: f64) -> Vec<BenchFact> {
     let work = &handling.hand_work;
-    let Some(piece) = target.length.map(TargetSize::nominal) else { return Vec::new() };
-    let usable = food.length().less(food.trim + food.trim).get();
-    let lengths = (usable / piece.get().max(1.0) * (1.0 + 1e-9)).floor().clamp(0.0, 600.0) as u32;
-    // The width of the food at the far end of each length decides.
-    let width_at = |along: f64| match food.shape {
-        Shape::Frustum { big_end, small_end, length } => {
-            Millimetres::clamped(big_end.get() + (small_end.get() - big_end.get()) * along / length.get())
-        }
-        Shape::Cylinder { diameter, .. } => diameter,
-        _ => food.width().shorter(food.height()),
-    };
-    let lengths =
-        if matches!(food.shape, Shape::Bundle { .. } | Shape::Sheet { .. } | Shape::Stalk { .. }) { 0 } else { lengths };
-    let found: Vec<_> =
-        (1..=lengths).map(|k| turned(width_at(food.trim.get() + f64::from(k) * piece.get()), piece, work)).collect();
+    let Ok(found) = turned_lengths(food, target, handling) else { return Vec::new() };
     if found.is_empty() {
         return vec![fact("pieces", count(0))];
     }

@@ -13,7 +13,7 @@ use crate::drawing::{
     PieceGrid, SolidBlock, blade_silhouette, flat_first_section, food_section, kitchen_blocks, solid, squared_blocks,
 };
 use crate::fitting::{Candidate, Fixed, Job, KnifeOption, KnifeSource, Suggestion, suggest};
-use crate::geometry::{Block, WorkedFood, peeled, volume, work_flat_first, work_food};
+use crate::geometry::{Block, WorkedFood, volume, work_flat_first, work_food};
 use crate::lesson::{pieces_to_cut, student_minutes};
 use crate::people::Pace;
 use crate::problem::Problem;
@@ -29,8 +29,7 @@ use crate::words::capital;
 pub fn bench_view(at_hand: &AtHand<'_>, question: &BenchQuestion, seed: u64) -> Result<BenchView, Vec<Problem>> {
     let Asked { food: whole, cut, target, handling } = asked(at_hand, question)?;
     let pieces_each = pieces_to_cut(u32::from(question.good), question.success)?;
-    let mut food = whole.clone();
-    food.shape = peeled(whole.shape, question.peel.unwrap_or(Millimetres::ZERO));
+    let food = question.making().peeled(&whole, cut);
     let peel = (volume(&whole) - volume(&food)).max(0.0);
     let knives_at_hand = Candidate::all(at_hand, if at_hand.knives.is_empty() { KnifeSource::Types } else { KnifeSource::Rack });
     let chosen = Candidate::named(&knives_at_hand, question.knife_type.as_deref(), question.knife_length);
@@ -172,7 +171,7 @@ impl Input<'_> {
         let units_class = units_each.saturating_mul(students);
         let whole = worked.volume + self.peel;
         let grams_class = f64::from(units_class) * grams(whole);
-        let minutes = |pace: Pace| student_minutes(worked, 1, pace, self.handling);
+        let minutes = |pace: Pace| student_minutes(worked, 1.0, pace, self.handling);
         BenchWay {
             way,
             name: name.to_owned(),

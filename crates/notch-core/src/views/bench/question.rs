@@ -4,13 +4,14 @@ use serde::{Deserialize, Serialize};
 
 use crate::at_hand::AtHand;
 use crate::carry::CutErrors;
-use crate::catalogue::{Cut, Food, Handling, ProduceSize, Shape, Target, TargetSize};
+use crate::catalogue::{Bought, Cut, Food, Handling, ProduceSize, Shape, Target, TargetSize};
 use crate::geometry::Way;
 use crate::problem::Problem;
 use crate::records::Making;
 use crate::text;
 use crate::text::Bare;
 use crate::units::Millimetres;
+use crate::views::no_cut_of;
 
 /// What is looked at.
 #[derive(Clone, Debug, PartialEq, Serialize, Deserialize)]
@@ -42,7 +43,7 @@ pub struct BenchQuestion {
     /// The size that it is bought in; a measured shape comes first.
     #[serde(default)]
     pub produce: ProduceSize,
-    /// Peeled first, so much off each side, 0 to 5 mm.
+    /// Peeled first, so much off each side, 0 to 15 mm; the food's usual where nothing is said.
     #[serde(default)]
     pub peel: Option<Millimetres>,
     /// Wedges of one unit, even, 2 to 24, where they are not the usual number.
@@ -68,25 +69,22 @@ pub struct BenchQuestion {
 impl BenchQuestion {
     /// How it is made, as an exercise keeps it.
     pub const fn making(&self) -> Making {
-        Making { thickness: self.thickness, width: self.width, length: self.length, way: self.way, produce: self.produce }
+        Making {
+            thickness: self.thickness,
+            width: self.width,
+            length: self.length,
+            way: self.way,
+            produce: self.produce,
+            peel: self.peel,
+        }
     }
 }
 
 /// What is wrong with the figures of a question, at their fields.
 pub(super) fn figure_problems(question: &BenchQuestion) -> Vec<Problem> {
-    let most = Millimetres::whole(5);
     let mut problems: Vec<Problem> = question.errors.check();
     problems.extend(Problem::unless_within("/good", "Good pieces for each student", i64::from(question.good), 1, 2000));
     problems.extend(question.making().check(""));
-    if let Some(peel) = question.peel.filter(|peel| *peel > most) {
-        problems.push(Problem::new(
-            "/peel",
-            "Peel off each side",
-            peel,
-            "is out of range",
-            text![Bare(Millimetres::ZERO), " to ", most],
-        ));
-    }
     if let Some(wedges) = question.wedges.filter(|wedges| !(2..=24).contains(wedges) || wedges % 2 == 1) {
         problems.push(Problem::new("/wedges", "Wedges", wedges, "cannot be cut by halves", "an even number, 2 to 24"));
     }
@@ -152,11 +150,11 @@ pub(super) fn asked<'a>(at_hand: &AtHand<'a>, question: &BenchQuestion) -> Resul
     let mut problems = Vec::new();
     let food = catalogue.food(&question.food);
     let cut = catalogue.cut(&question.cut);
-    let target = at_hand.target(&question.cut);
+    let target = food.zip(cut).and_then(|(food, cut)| at_hand.target_of(cut, food));
     if food.is_none() {
         problems.push(Problem::new("/food", "Food", &question.food, "is not known", "a food of the catalogue"));
     }
-    if cut.is_none() || target.is_none() {
+    if food.is_some() && (cut.is_none() || target.is_none()) {
         problems.push(Problem::new(
             "/cut",
             "Cut",
@@ -165,15 +163,20 @@ pub(super) fn asked<'a>(at_hand: &AtHand<'a>, question: &BenchQuestion) -> Resul
             "a cut that it teaches",
         ));
     }
+    problems.extend(food.zip(cut).and_then(|(food, cut)| no_cut_of(food, cut)));
     problems.extend(figure_problems(question));
     let (Some(food), Some(cut), Some(target)) = (food, cut, target) else { return Err(problems) };
     let making = question.making();
-    let mut food = making.food(food, &catalogue.handling);
+    let mut food = making.food(food);
+    if question.wedges.is_some() {
+        food.pieces.remove(&cut.id);
+    }
     let mut handling = catalogue.handling.clone();
     handling.hand_work.wedges = question.wedges.unwrap_or(handling.hand_work.wedges);
     if let Some(shape) = question.shape {
         let own_kind = std::mem::discriminant(&shape) == std::mem::discriminant(&food.shape);
-        food.shape = shape;
+        let density = food.density;
+        food = food.sized(Bought { shape, density });
         problems.extend(shape_problem(&food, own_kind));
     }
     let target = making.target(target);

@@ -3,7 +3,7 @@
 use serde::Serialize;
 
 use crate::at_hand::AtHand;
-use crate::catalogue::{Cut, CutFamily, Food, Shape, Target, TargetSize, Third};
+use crate::catalogue::{Cut, CutFamily, Food, FoodTrait, Opened, Shape, Target, TargetSize, Third};
 use crate::fitting::{Candidate, Fixed, Job, ShownCaution, suggest};
 use crate::geometry::{Block, Piece, squared_stalk};
 use crate::units::Millimetres;
@@ -90,8 +90,8 @@ pub(super) fn steps(
             if let Some([length, width, height]) = stage.lies {
                 let side = |size: f64| Millimetres::clamped(size.max(1.0));
                 lying.shape = Shape::Block { length: side(length), width: side(width), height: side(height) };
-                lying.rolls = false;
-                lying.halve = false;
+                lying.traits.retain(|each| *each != FoodTrait::Rolls);
+                lying.opened = Opened { height: side(height), across: side(width), length: side(length), ..lying.opened };
             }
             let job = Job::of(at_hand, &lying, cut, *target, None);
             let found = knife.map(|knife| suggest(&job, std::slice::from_ref(knife), Fixed::default()));
@@ -99,7 +99,7 @@ pub(super) fn steps(
             let handling = &at_hand.catalogue.handling;
             let how = setup.map(|setup| {
                 let (hold, motion) = (handling.hold_name(setup.hold), handling.motion_name(setup.motion));
-                format!("{hold} · {motion} · {} third", setup.third.word())
+                format!("{hold} · {motion} · {}", setup.third.said())
             });
             let mut cautions = found.map(|found| found.cautions).unwrap_or_default();
             cautions.retain(|caution| !told.contains(&caution.id));
@@ -255,7 +255,7 @@ fn to_a_block(food: &Food, long: f64, wide: f64, flat_first: bool) -> Vec<Stage>
         let detail = "One slice off; it lies on its flat, and nothing rolls from here on.";
         found.push(stage("One flat face", detail, StepShows::Flat, None));
     }
-    if (food.rolls || cored) && !flat_first {
+    if (food.is(FoodTrait::Rolls) || cored) && !flat_first {
         let detail = "Turn it onto the flat each time; look down the spine, the blade upright.";
         found.push(stage("Square the sides", detail, StepShows::Block, Some([long, wide, food.height().get()])));
     }
