@@ -5,7 +5,7 @@
 //! need the special clearance, whatever their length; a single bevel goes to the hand it is ground for. No clearance
 //! takes a child over the length of the age band.
 
-use crate::catalogue::{Edge, KnifeType, ProgressRules};
+use crate::catalogue::{Edge, KnifeType, Motion, ProgressRules};
 use crate::people::{AgeBand, Hand, HandSize};
 use crate::problem::Problem;
 use crate::records::{EdgeState, Knife, Student};
@@ -167,7 +167,10 @@ impl Blade<'_> {
 
     /// Longer than the student is cleared for.
     pub fn length_barrier(&self, trainee: &Trainee, ladder: &ProgressRules) -> Option<Barrier> {
-        let drawn = self.is_beyond(ladder) && (trainee.special || trainee.clearance >= ladder.longest_by_length());
+        // A long-draw blade is longer than any rung: its clearance is the special one, not a length.
+        let long_draw = self.kind.edge == Edge::SingleBevel || self.kind.motions.contains(&Motion::LongDraw);
+        let cleared = long_draw && trainee.special || trainee.clearance >= ladder.longest_by_length();
+        let drawn = self.is_beyond(ladder) && cleared;
         if self.length <= trainee.clearance || drawn {
             return None;
         }

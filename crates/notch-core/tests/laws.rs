@@ -114,14 +114,14 @@ proptest! {
     }
 
     #[test]
-    fn pieces_and_trimmings_are_the_whole_food(food in 0usize..40, cut in 0usize..15) {
+    fn pieces_and_trimmings_are_the_whole_food(food in 0usize..61, cut in 0usize..47) {
         let food = &CATALOGUE.foods[food % CATALOGUE.foods.len()];
         let cut = &CATALOGUE.cuts[cut % CATALOGUE.cuts.len()];
-        let target = CATALOGUE.target("eighth", &cut.id).unwrap();
+        let target = CATALOGUE.target_of("eighth", cut, food).unwrap();
         if let Ok(worked) = work_food(food, cut, &target, &CATALOGUE.handling) {
             let waste = worked.trimmings.ends + worked.trimmings.squaring;
             prop_assert!(waste >= -1e-9 && waste <= worked.volume * (1.0 + 1e-9), "{} of {}: {waste} of {}", cut.id, food.id, worked.volume);
-            prop_assert_eq!(worked.pieces == 0, worked.strokes == 0);
+            prop_assert!(worked.pieces > 0 || worked.strokes == 0);
         }
     }
 
@@ -145,9 +145,9 @@ proptest! {
     }
 
     #[test]
-    fn a_wider_tolerance_never_puts_a_piece_outside(pieces in proptest::collection::vec(measured(), 1..40), cut in 0usize..15) {
+    fn a_wider_tolerance_never_puts_a_piece_outside(pieces in proptest::collection::vec(measured(), 1..40), cut in 0usize..23) {
         let cut = &CATALOGUE.cuts[cut % CATALOGUE.cuts.len()];
-        let target = CATALOGUE.target("eighth", &cut.id).unwrap();
+        let target = CATALOGUE.teaches("eighth", &cut.id).unwrap();
         let inside = |tolerance: &str| {
             judge(&CATALOGUE, &target, CATALOGUE.tolerance(tolerance).unwrap(), SampleCustom::BlindTen, &pieces).inside.count
         };

@@ -4,11 +4,11 @@ use crate::common::CATALOGUE;
 use notch_core::catalogue::SegmentKind;
 use notch_core::geometry::Way;
 use notch_core::lesson::{
-    ClassSize, ExerciseFigures, MAX_MINUTES, PlannedSegment, TimeRule, exercise_figures, first_segments, lay_out, rounds,
+    ClassSize, ExerciseFigures, MAX_MINUTES, PlannedSegment, TimeRule, Worked, exercise_figures, first_segments, lay_out, rounds,
     with_practice_for,
 };
 use notch_core::people::Pace;
-use notch_core::records::{Amount, StoredSegment};
+use notch_core::records::{Amount, Making, StoredSegment};
 use proptest::prelude::*;
 
 fn segment(kind: SegmentKind, minutes: u16) -> PlannedSegment {
@@ -151,14 +151,16 @@ fn a_class_takes_turns_at_the_boards_and_the_knives_there_are() {
 
 fn figures(food: &str, cut: &str, amount: Amount, size: ClassSize, own_minutes: Option<f64>) -> ExerciseFigures {
     let (food, cut) = (CATALOGUE.food(food).unwrap(), CATALOGUE.cut(cut).unwrap());
-    let target = CATALOGUE.target("eighth", &cut.id).unwrap();
-    exercise_figures((food, cut, &target, Way::Squared), amount, size, Pace::Learner, own_minutes, &CATALOGUE.handling)
+    let target = CATALOGUE.target_of("eighth", cut, food).unwrap();
+    let peeled = Making::default().peeled(food, cut);
+    let work = Worked { bought: food, peeled: &peeled, cut, target: &target, way: Way::Squared };
+    exercise_figures(work, amount, size, Pace::Learner, own_minutes, &CATALOGUE.handling)
 }
 
 #[test]
 fn food_is_bought_for_each_student_for_showing_and_a_tenth_to_spare() {
     let one = figures("carrot", "julienne", Amount::Units { count: 2 }, class(16, 16, 16), None);
-    assert_eq!((one.units_each, one.units_students, one.units_demonstration), (2, 32, 1));
+    assert_eq!((one.units_each, one.units_students, one.units_demonstration), (2.0, 32, 1));
     assert_eq!((one.units_spare, one.units_total), (4, 37), "a tenth of 32, rounded up");
     let grams = CATALOGUE.food("carrot").unwrap().grams();
     assert!((one.grams_total - 37.0 * grams).abs() < 1e-6);
@@ -172,7 +174,7 @@ fn pieces_are_made_from_as_many_foods_as_it_takes() {
     for (pieces, units) in [(1, 1), (per_unit, 1), (per_unit + 1, 2), (per_unit * 3, 3)] {
         let count = u16::try_from(pieces).unwrap();
         let found = figures("carrot", "julienne", Amount::Pieces { count }, class(1, 1, 1), None);
-        assert_eq!((found.units_each, found.pieces_each), (units, Some(units * per_unit)), "{pieces} pieces");
+        assert_eq!((found.units_each, found.pieces_each), (f64::from(units), Some(units * per_unit)), "{pieces} pieces");
     }
 }
 

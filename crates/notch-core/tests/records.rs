@@ -206,16 +206,28 @@ fn own_sizes_are_laid_over_the_standard_and_the_rest_stays() {
 }
 
 #[test]
-fn produce_is_small_or_large_in_every_direction() {
-    let (carrot, handling) = (CATALOGUE.food("carrot").unwrap(), &CATALOGUE.handling);
-    let sized = |produce| Making { produce, ..Making::default() }.food(carrot, handling);
-    for (produce, scale) in
-        [(ProduceSize::Small, handling.produce.small), (ProduceSize::Medium, 1.0), (ProduceSize::Large, handling.produce.large)]
-    {
-        let food = sized(produce);
-        assert!((food.length().get() - carrot.length().get() * scale).abs() < 1e-9, "{produce:?}");
-        assert!((food.grams() / carrot.grams() - scale.powi(3)).abs() < 1e-6, "{produce:?} weighs by the cube");
+fn produce_is_bought_small_usual_or_large_and_what_is_opened_goes_with_it() {
+    for usual in &CATALOGUE.foods {
+        let [small, medium, large] = [ProduceSize::Small, ProduceSize::Medium, ProduceSize::Large]
+            .map(|produce| Making { produce, ..Making::default() }.food(usual));
+        assert_eq!(&medium, usual);
+        assert!(small.grams() <= medium.grams() * 1.01 && medium.grams() <= large.grams() * 1.01, "{}", usual.id);
+        assert!(small.opened.height <= medium.opened.height && medium.opened.height <= large.opened.height, "{}", usual.id);
+        assert_eq!((small.shape, large.shape), (usual.small.shape, usual.large.shape));
     }
+}
+
+#[test]
+fn a_food_is_counted_peeled_as_it_is_worked_or_as_the_instructor_says() {
+    let peel = |food: &str, cut: &str, making: Making| making.peel_of(CATALOGUE.food(food).unwrap(), CATALOGUE.cut(cut).unwrap());
+    let flat = Making { way: Way::FlatFirst, ..Making::default() };
+    assert_eq!(peel("potato", "batonnet", Making::default()), mm(1.2), "an exam's potato is peeled");
+    assert_eq!(peel("potato", "batonnet", flat), mm(0.0), "a kitchen's only where the instructor says");
+    assert_eq!(peel("potato", "batonnet", Making { peel: Some(mm(2.0)), ..flat }), mm(2.0));
+    assert_eq!(peel("courgette", "batonnet", Making::default()), mm(0.0));
+    assert_eq!(peel("potato", "peel", Making::default()), mm(0.0), "what is peeled is not peeled before");
+    let most = Making { peel: Some(mm(16.0)), ..Making::default() };
+    assert_eq!(pointers(&with(&usual_exercise(), |e| e.making = most).check(&CATALOGUE, "eighth")), ["/making/peel"]);
 }
 
 #[test]

@@ -20,6 +20,7 @@ pub(crate) fn reading() -> OpenApiRouter<AppState> {
         .routes(routes!(r::count::sheet))
         .routes(routes!(r::count::count))
         .routes(routes!(r::playbook::show))
+        .routes(routes!(r::playbook::prepare))
         .routes(routes!(r::playbook::try_doctrines))
         .routes(routes!(r::playbook::kit_choices, r::playbook::kit))
         .routes(routes!(r::bench::cut))

@@ -2,13 +2,14 @@
 
 use std::error::Error;
 use std::fs;
-use std::io::{self, Write};
+use std::io::{self, Read, Write};
 use std::net::SocketAddr;
 use std::path::{Path, PathBuf};
 
 use jiff::SignedDuration;
 use notch_core::catalogue::Catalogue;
 use notch_core::own::{InForce, SetAside, in_force};
+use notch_core::views::{AskedJobs, answer_jobs};
 use notch_server::{AppState, Clock, PASSPHRASE_KEY, Settings, hash_passphrase};
 use notch_store::{Document, FORMAT, ServingLock, Store, StoreError};
 use tokio::net::TcpListener;
@@ -220,6 +221,19 @@ pub(crate) fn accept(data: &Path) -> Done {
         return Err(format!("there is no folder {}: name the school's with --data", data.display()).into());
     }
     println!("{} is taken as it is, without what was missing; look it over with: yard-notch check", data.display());
+    Ok(())
+}
+
+/// Answers a file of jobs.
+pub(crate) fn advise(file: &Path) -> Done {
+    let mut text = String::new();
+    if file == Path::new("-") {
+        io::stdin().read_to_string(&mut text)?;
+    } else {
+        text = fs::read_to_string(file).map_err(|error| format!("{}: {error}", file.display()))?;
+    }
+    let asked: AskedJobs = serde_json::from_str(&text).map_err(|error| format!("{}: {error}", file.display()))?;
+    println!("{}", serde_json::to_string_pretty(&answer_jobs(&Catalogue::shipped()?, &asked))?);
     Ok(())
 }
 

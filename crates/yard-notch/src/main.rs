@@ -58,6 +58,11 @@ enum Command {
         #[arg(long, value_name = "DIR", default_value = "data")]
         data: PathBuf,
     },
+    /// Answer everyday jobs as the screens do, in a made-up school; prints JSON.
+    Advise {
+        /// File of jobs; `-` for standard input.
+        file: PathBuf,
+    },
     /// Set the instructor's passphrase, read from standard input.
     Passphrase {
         /// Folder of the data.
@@ -76,6 +81,7 @@ fn main() -> ExitCode {
         Command::Import { data, file } => commands::import(&data, &file),
         Command::Check { data } => commands::check(&data),
         Command::Accept { data } => commands::accept(&data),
+        Command::Advise { file } => commands::advise(&file),
         Command::Passphrase { data } => commands::passphrase(&data),
         Command::Openapi => commands::print_openapi(),
     };

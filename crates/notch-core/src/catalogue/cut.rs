@@ -345,6 +345,9 @@ pub struct Cut {
     pub id: String,
     /// Name in a sentence.
     pub name: String,
+    /// As a cut of a food is said, with `{food}` in its place; `julienne of carrot` where nothing is said.
+    #[serde(default)]
+    pub titled: Option<String>,
     /// Family.
     pub family: CutFamily,
     /// What the pieces are.
@@ -372,6 +375,15 @@ pub struct StandardSet {
     pub why: String,
     /// Targets by id of the cut.
     pub cuts: BTreeMap<String, Target>,
+}
+
+impl Cut {
+    /// The cut of a food as a heading: `Julienne of carrot`, `Halve cabbage`.
+    pub fn of(&self, food: &str) -> String {
+        let said =
+            self.titled.as_ref().map_or_else(|| format!("{} of {food}", self.name), |titled| titled.replace("{food}", food));
+        crate::words::capital(&said)
+    }
 }
 
 /// A tolerance profile: a share of the target, but not under a floor.

@@ -389,9 +389,11 @@ pub enum Standing {
 pub struct Food {
     /// Id, e.g. `sweet_potato`.
     pub id: String,
-    /// One of it.
+    /// Its name in a sentence.
     pub name: String,
-    /// Several of it.
+    /// One of it as it is bought.
+    pub unit: String,
+    /// Several of those.
     pub plural: String,
     /// Shelf of the pantry.
     pub group: FoodGroup,

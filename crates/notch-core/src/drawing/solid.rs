@@ -3,7 +3,7 @@
 use serde::Serialize;
 
 use crate::catalogue::{Cut, CutFamily, Food, Shape, Target, TargetSize};
-use crate::geometry::{Block, DICING_BLOCK, KitchenSegment, Piece, squared_stalk};
+use crate::geometry::{Block, DICING_BLOCK, KitchenSegment, Piece, squared_cored_ball, squared_stalk, within_the_wall};
 use crate::units::Millimetres;
 
 /// A slice of a round body.
@@ -187,7 +187,11 @@ fn rows_and_columns(food: &Food, cut: &Cut, target: &Target, block: &Block) -> O
 fn around_a_hollow(food: &Food, cut: &Cut, target: &Target) -> Option<Vec<SolidBlock>> {
     let Shape::Stalk { width, thickness, length } = food.shape else { return None };
     let (t, w) = across(cut, target)?;
-    let piece = Piece::of(t, w, along(cut, target)).ok()?;
+    let mut piece = Piece::of(t, w, along(cut, target)).ok()?;
+    if cut.family == CutFamily::Dice {
+        piece = within_the_wall(piece, width, thickness).ok()?;
+    }
+    let (t, w) = (piece.thickness().get(), piece.width().get());
     let stalk = squared_stalk(width, thickness, length.less(food.trim + food.trim), piece);
     let (strip, depth) = if stalk.thickness_across { (t, w) } else { (w, t) };
     let first = (std::f64::consts::PI - f64::from(stalk.strips) * stalk.angle) / 2.0;
@@ -212,7 +216,10 @@ fn around_a_core(diameter: Millimetres, core: Millimetres, target: &Target, leng
     let side = |side: Option<TargetSize>| side.map_or(0.0, |side| side.nominal().get());
     let (t, w) = (side(target.thickness), side(target.width));
     let half_core = core.get() / 2.0;
+    let turned = Piece::of(t, w, length).map(|piece| squared_cored_ball(diameter, core, piece)).ok();
     let of = |(index, block): (usize, &Block)| {
+        let cheek = turned.map(|cheeks| if index < 2 { cheeks.wide } else { cheeks.narrow });
+        let (t, w) = if cheek.is_some_and(|cheek| cheek.turned) { (w, t) } else { (t, w) };
         let deep = f64::from(block.planks) * t;
         let wide = -f64::from(block.sticks) * w / 2.0;
         let start = (diameter.get() - f64::from(block.pieces) * length) / 2.0;

@@ -29,6 +29,11 @@ impl Case<'_> {
         Blade { kind: self.knife.kind, length: self.knife.length, hand: self.knife.hand }
     }
 
+    /// The cut of the food as a heading.
+    pub(crate) fn title(&self) -> String {
+        if self.quiet { String::new() } else { self.job.cut.of(&self.job.food.name) }
+    }
+
     /// The food is held off the board.
     pub(crate) const fn in_hand(&self) -> bool {
         matches!(self.motion, Motion::InHandPull)

@@ -82,18 +82,31 @@ pub struct Allergic {
 }
 
 impl<'a> Job<'a> {
+    /// A cut of a food for grown learners with our default doctrines, whoever they are.
+    pub fn plain(catalogue: &'a Catalogue, food: &'a Food, cut: &'a Cut, target: Target) -> Job<'a> {
+        Job {
+            catalogue,
+            food,
+            cut,
+            target,
+            standing: food.standing(&cut.id),
+            lies: Lies::of(food, cut),
+            age_band: AgeBand::Adult,
+            pace: Pace::Learner,
+            doctrines: Doctrines::default(),
+            board: BoardMaterial::Wood,
+            trainee: None,
+            class_size: 0,
+            allergic: Vec::new(),
+        }
+    }
+
     /// A cut of a food in a course, for the class or for one student of it.
     pub fn of(at_hand: &AtHand<'a>, food: &'a Food, cut: &'a Cut, target: Target, student: Option<&Student>) -> Job<'a> {
         let course = &at_hand.course.fields;
         let allergic =
             at_hand.students.iter().filter(|student| food.allergens.iter().any(|each| student.fields.is_allergic_to(each)));
         Job {
-            catalogue: at_hand.catalogue,
-            food,
-            cut,
-            target,
-            standing: food.standing(&cut.id),
-            lies: Lies::of(food, cut),
             age_band: course.age_band,
             pace: course.pace,
             doctrines: course.doctrines,
@@ -101,6 +114,7 @@ impl<'a> Job<'a> {
             trainee: student.map(Trainee::of),
             class_size: at_hand.class_size(),
             allergic: allergic.map(|student| Allergic { student_id: student.id, name: student.fields.name.clone() }).collect(),
+            ..Job::plain(at_hand.catalogue, food, cut, target)
         }
     }
 }

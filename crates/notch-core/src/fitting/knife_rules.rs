@@ -83,37 +83,35 @@ fn dull(case: &Case<'_>) -> Said {
 
 fn made_for(case: &Case<'_>) -> Said {
     let (kind, work) = (case.knife.kind, case.job.work(case.motion));
-    if kind.best.contains(&work) {
-        Some((For(16), say!(case, "A ", kind.name, " is made for ", work.name(), ".")))
+    Some(if kind.best.contains(&work) {
+        (For(16), say!(case, capital(&kind.name), ": made for ", work.name(), "."))
     } else if kind.good.contains(&work) {
-        Some((For(5), say!(case, "A ", kind.name, " also does ", work.name(), ".")))
+        (For(5), say!(case, capital(&kind.name), ": does ", work.name(), " too."))
+    } else if let Some(own) = kind.best.first().or(kind.good.first()) {
+        (Against(55), say!(case, capital(&kind.name), ": for ", own.name(), ", not for ", work.name(), "."))
     } else {
-        Some((Against(55), say!(case, "A ", kind.name, " is not for ", work.name(), ": ", kind.not_for, ".")))
-    }
+        (Against(55), say!(case, capital(&kind.name), ": not for ", work.name(), "."))
+    })
 }
 
 fn common(case: &Case<'_>) -> Said {
     let points = case.knife.kind.common;
-    (points > 0).then(|| (For(points), say!(case, "A knife that every class has.")))
+    (points > 0).then(|| (For(points), say!(case, "A knife that classes have.")))
 }
 
 fn special(case: &Case<'_>) -> Said {
     let kind = case.knife.kind;
     let made_for = kind.best.contains(&case.job.work(case.motion));
-    (kind.special && !made_for).then(|| {
-        (Against(14), say!(case, "A ", kind.name, " needs a clearance of its own; an ordinary knife does this as well."))
-    })
+    (kind.special && !made_for)
+        .then(|| (Against(14), say!(case, "It needs a clearance of its own; an ordinary knife does this as well.")))
 }
 
 fn odd(case: &Case<'_>) -> Said {
     use crate::catalogue::Standing;
-    let (cut, food) = (&case.job.cut.name, &case.job.food.name);
     match case.job.standing {
         Standing::Taught => None,
-        Standing::Odd => {
-            Some((Against(12), say!(case, capital(cut), " is not usual of ", food, ": possible, and not what it is taught on.")))
-        }
-        Standing::No => Some((Refuse, say!(case, capital(cut), " is no cut of ", food, "."))),
+        Standing::Odd => Some((Against(12), say!(case, case.title(), ": possible, and not what it is taught on."))),
+        Standing::No => Some((Refuse, say!(case, case.title(), ": that is no cut of this food."))),
     }
 }
 
@@ -142,7 +140,7 @@ fn teeth(case: &Case<'_>) -> Said {
     } else if food.firmness >= 3 {
         (Refuse, say!(case, "Teeth skate on firm plain ", food.name, " (firmness ", food.firmness, " of 5)."))
     } else if case.job.lies.skin_on && food.skin == Skin::Rind {
-        (Against(8), say!(case, "Fine teeth start in the rind of a ", food.name, "; a sharp plain edge leaves cleaner faces."))
+        (Against(8), say!(case, "Fine teeth start in the rind; a sharp plain edge leaves cleaner faces on ", food.name, "."))
     } else {
         (Against(35), say!(case, "Teeth tear soft plain ", food.name, "; a plain edge leaves clean faces."))
     })
@@ -169,21 +167,22 @@ fn plain_on_tough(case: &Case<'_>) -> Said {
     let name = &food.name;
     match food.skin {
         Skin::Crust if food.nature == Nature::Bread => {
-            Some((Refuse, say!(case, "A plain edge crushes a ", name, ": the crust wants teeth.")))
+            Some((Refuse, say!(case, "A plain edge crushes ", name, ": the crust wants teeth.")))
         }
         Skin::Rind if food.is(FoodTrait::Teeth) && case.knife.kind.weight >= 3 => Some((
             Against(8),
-            say!(case, "The rind of a ", name, " throws a plain edge off: weight behind it, and a flat end first."),
+            say!(case, "The rind throws a plain edge off: weight behind it, and a flat end of the ", name, " first."),
         )),
         Skin::Rind if food.is(FoodTrait::Teeth) => {
-            Some((Against(30), say!(case, "The rind of a ", name, " throws a light plain edge off.")))
+            Some((Against(30), say!(case, "The rind of the ", name, " throws a light plain edge off.")))
         }
         Skin::Slips if food.is(FoodTrait::Teeth) && case.job.doctrines.tomato_edge == TomatoEdge::Teeth => {
             Some((Against(20), say!(case, "This course takes teeth to a skin that slips.")))
         }
-        Skin::Slips if food.is(FoodTrait::Teeth) => {
-            Some((Against(3), say!(case, "The skin of a ", name, " slips under anything but a truly sharp edge: nick it first.")))
-        }
+        Skin::Slips if food.is(FoodTrait::Teeth) => Some((
+            Against(3),
+            say!(case, "The skin of the ", name, " slips under anything but a truly sharp edge: nick it first."),
+        )),
         _ => None,
     }
 }
@@ -209,7 +208,7 @@ fn single_bevel(case: &Case<'_>) -> Said {
 
 fn in_hand_blade(case: &Case<'_>) -> Said {
     (case.knife.kind.board == BoardWork::None && case.on_board() && case.motion != Motion::Snip)
-        .then(|| (Refuse, say!(case, "A ", case.knife.kind.name, " never works on the board.")))
+        .then(|| (Refuse, say!(case, capital(&case.knife.kind.name), ": never on the board.")))
 }
 
 fn small_blade(case: &Case<'_>) -> Said {
@@ -346,11 +345,11 @@ fn flat_edge(case: &Case<'_>) -> Said {
         return None;
     }
     if case.knife.kind.profile.is_flat() {
-        Some((For(4), say!(case, "Flat edge: it meets the board along its length, so no joined pieces.")))
+        Some((For(2), say!(case, "Flat edge: it meets the board along its length, so no joined pieces.")))
     } else if case.knife.kind.profile == Profile::GentleBelly {
         let heel = case.knife.length.get() / 3.0;
         Some((
-            For(4),
+            For(2),
             say!(case, "Flat heel meets the board along ", Millimetres::clamped(heel), " in one go: no joined pieces."),
         ))
     } else {
@@ -397,7 +396,7 @@ fn fine_work(case: &Case<'_>) -> Said {
     if case.knife.kind.weight >= 5 && thin < Millimetres::whole(10) {
         Some((Refuse, say!(case, "A heavy cleaver is not for ", thin, " work.")))
     } else if thin < Millimetres::whole(4) && case.on_board() && case.knife.kind.angle.is_some_and(|angle| angle.from <= 12.0) {
-        Some((For(3), say!(case, "A thin edge for ", thin, " work.")))
+        Some((For(2), say!(case, "A thin edge for ", thin, " work.")))
     } else {
         None
     }
@@ -407,7 +406,7 @@ fn hard_stem(case: &Case<'_>) -> Said {
     let thin_edge = case.knife.kind.angle.is_some_and(|angle| angle.from < 15.0);
     let stem = case.job.food.is(FoodTrait::HardStem) && case.job.cut.form.meets_whole();
     (stem && thin_edge)
-        .then(|| (Against(8), say!(case, "A thin edge chips on the hard stem of a ", case.job.food.name, ": cut clear of it.")))
+        .then(|| (Against(8), say!(case, "A thin edge chips on the hard stem of the ", case.job.food.name, ": cut clear of it.")))
 }
 
 fn bone(case: &Case<'_>) -> Said {
@@ -416,7 +415,7 @@ fn bone(case: &Case<'_>) -> Said {
         return None;
     }
     if kind.profile.is_flat() && kind.weight < 5 {
-        return Some((Refuse, say!(case, "A ", kind.name, " is never for bone: its edge chips.")));
+        return Some((Refuse, say!(case, capital(&kind.name), ": never for bone, its edge chips.")));
     }
     if case.job.work(case.motion) != Work::Bone {
         return None;
@@ -429,14 +428,14 @@ fn bone(case: &Case<'_>) -> Said {
             Jointing::Chefs if case.job.cut.form == CutForm::Jointed => {
                 Some((Against(10), say!(case, "This course joints with a chef's knife.")))
             }
-            _ => Some((For(14), say!(case, "Stiff and narrow: its point goes through the joint of a ", food.name, "."))),
+            _ => Some((For(14), say!(case, "Stiff and narrow: its point goes through the joint of the ", food.name, "."))),
         }
     } else if kind.weight >= 4 && kind.weight < 5 {
         match doctrine {
             Jointing::Chefs => Some((For(14), say!(case, "This course joints with a chef's knife, point through the joint."))),
             Jointing::Boning => Some((Against(15), say!(case, "This course joints with a boning knife."))),
             Jointing::Either => {
-                Some((Against(6), say!(case, "Tall for following the bone of a ", food.name, "; the point does it.")))
+                Some((Against(6), say!(case, "Tall for following the bone of the ", food.name, "; the point does it.")))
             }
         }
     } else {
@@ -456,9 +455,9 @@ fn tiny_food(case: &Case<'_>) -> Said {
         return None;
     }
     if blade <= Millimetres::whole(150) {
-        Some((For(14), say!(case, "A ", size, " food and a ", blade, " blade: tip and eye stay close.")))
+        Some((For(14), say!(case, "Food of ", size, " and a blade of ", blade, ": tip and eye stay close.")))
     } else if blade > Millimetres::whole(220) {
-        Some((Against(12), say!(case, blade, " is a lot of blade for a ", size, " food.")))
+        Some((Against(12), say!(case, blade, " is a lot of blade for food of ", size, ".")))
     } else {
         None
     }

@@ -35,8 +35,7 @@ pub(super) const RULES: &[Rule] = &[
 
 fn suits_cut(case: &Case<'_>) -> Said {
     let name = case.job.catalogue.handling.motion_name(case.motion);
-    (!case.job.is_made_by(case.motion))
-        .then(|| (Refuse, say!(case, capital(&case.job.cut.name), " of ", case.job.food.name, " is not made by the ", name, ".")))
+    (!case.job.is_made_by(case.motion)).then(|| (Refuse, say!(case, case.title(), ": not by the ", name, ".")))
 }
 
 fn suits_edge(case: &Case<'_>) -> Said {
@@ -58,10 +57,10 @@ fn suits_knife(case: &Case<'_>) -> Said {
         Some(_) if matches!(case.motion, Motion::Score | Motion::Pierce | Motion::Crush | Motion::Snip) => {
             Some((For(14), say!(case, "The ", name, " is what this takes.")))
         }
-        Some(0) => Some((For(8), say!(case, "The ", name, " is what a ", kind.name, " is made for."))),
-        Some(1) => Some((For(6), say!(case, "A ", kind.name, " does the ", name, " well."))),
-        Some(_) => Some((For(2), say!(case, "A ", kind.name, " can do the ", name, "."))),
-        None => Some((Refuse, say!(case, "A ", kind.name, " is not made for the ", name, "."))),
+        Some(0) => Some((For(8), say!(case, "The ", name, " is what the ", kind.name, " is made for."))),
+        Some(1) => Some((For(6), say!(case, "The ", kind.name, " does the ", name, " well."))),
+        Some(_) => Some((For(2), say!(case, "The ", kind.name, " can do the ", name, "."))),
+        None => Some((Refuse, say!(case, "The ", kind.name, " is not made for the ", name, "."))),
     }
 }
 
@@ -85,7 +84,7 @@ fn rock(case: &Case<'_>) -> Said {
     }
     let (kind, length, height) = (case.knife.kind, case.knife.length, case.job.lies.height);
     if !kind.profile.rocks() {
-        Some((Against(25), say!(case, "The tip of a ", kind.name, " digs in when it rocks.")))
+        Some((Against(25), say!(case, "The tip of the ", kind.name, " digs in when it rocks.")))
     } else if length < Millimetres::whole(180) {
         Some((Against(25), say!(case, length, " is short for rocking: the tip digs in under ", Millimetres::whole(180), ".")))
     } else if height > Millimetres::whole(45) {
@@ -146,7 +145,10 @@ fn towards_self(case: &Case<'_>) -> Said {
 
 fn in_hand_size(case: &Case<'_>) -> Said {
     (case.motion == Motion::InHandPull && !case.job.fits_the_hand()).then(|| {
-        (Refuse, say!(case, "The hand does not close round a ", case.job.food.name, ": on the board, stood on a flat end."))
+        (
+            Refuse,
+            say!(case, "Too large for the hand to close round: ", case.job.food.name, " is stood on a flat end, on the board."),
+        )
     })
 }
 

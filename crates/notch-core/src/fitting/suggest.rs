@@ -5,7 +5,7 @@ use serde::Serialize;
 use super::cautions::{self, LEVEL_CUT};
 use super::rules::{blade_rules, of_grip, of_hold, of_motion, of_third};
 use super::{Candidate, Case, Fit, Gist, Job, Rule, ShownCaution, hold_rules};
-use crate::catalogue::{Edge, Grip, GripDoctrine, Hold, Motion, Third};
+use crate::catalogue::{Edge, Grip, GripDoctrine, Handling, Hold, Motion, Third};
 use crate::people::AgeBand;
 use crate::text;
 use crate::text::Text;
@@ -61,6 +61,14 @@ pub struct Setup {
     pub hold: Hold,
     /// Third of the blade.
     pub third: Third,
+}
+
+impl Handling {
+    /// A setup as it is said: `pinch · claw · push cut · heel third`.
+    pub(crate) fn in_words(&self, setup: Setup) -> String {
+        let (grip, hold, motion) = (self.grip_name(setup.grip), self.hold_name(setup.hold), self.motion_name(setup.motion));
+        format!("{grip} · {hold} · {motion} · {}", setup.third.said())
+    }
 }
 
 /// The setup that is proposed for a job, without the words of all other options.
@@ -261,7 +269,8 @@ fn opening_case<'a>(job: &'a Job<'a>, knife: &'a Candidate<'a>, motion: Motion, 
 fn suited_motion(job: &Job<'_>, candidate: &Candidate<'_>, fixed: Fixed) -> Motion {
     let rank = |motion: &Motion| {
         let (refused, score) = Fit::score_of(blade_rules(), &opening_case(job, candidate, *motion, fixed));
-        (refused, u8::MAX - score)
+        // Where all are refused, the reason told is that of a motion which makes the cut.
+        (refused, !job.is_made_by(*motion), u8::MAX - score)
     };
     candidate.kind.motions.iter().copied().min_by_key(rank).unwrap_or(Motion::Push)
 }

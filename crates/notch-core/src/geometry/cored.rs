@@ -12,6 +12,8 @@ pub struct Cheek {
     pub across: u32,
     /// Pieces end to end.
     pub along: u32,
+    /// Thickness lies across and width stands up: whichever gives more.
+    pub turned: bool,
 }
 
 impl Cheek {
@@ -33,7 +35,7 @@ pub struct Cheeks {
 /// Squares a ball of `diameter` around a core: with radius R and half the core a, a cheek is what lies
 /// beyond a. Its block stands on the cut face and maximises i·j·k with
 /// (a + i t)² + (j w / 2)² + (k l / 2)² ≤ R²; a narrow cheek's block is also no wider than the core,
-/// j w ≤ 2 a.
+/// j w ≤ 2 a. Each is cut the better way round: thickness up, or width up.
 ///
 /// Where nothing fits, or the core is as wide as the ball, all counts are 0.
 ///
@@ -46,13 +48,20 @@ pub fn squared_cored_ball(diameter: Millimetres, core: Millimetres, piece: Piece
 
 fn cheek(radius: f64, from: f64, widest: f64, piece: Piece) -> Cheek {
     let (t, w, l) = (piece.thickness().get(), piece.width().get(), piece.length().get());
+    let upright = one_way(radius, from, widest, [t, w, l]);
+    let turned = one_way(radius, from, widest, [w, t, l]);
+    if turned.count() > upright.count() { Cheek { turned: true, ..turned } } else { upright }
+}
+
+fn one_way(radius: f64, from: f64, widest: f64, [t, w, l]: [f64; 3]) -> Cheek {
     let mut best = Cheek::default();
     for up in 1..=times(radius - from, t) {
         let left = radius * radius - (from + f64::from(up) * t).powi(2);
         let most = f64::min(2.0 * (left * (1.0 + 1e-9)).max(0.0).sqrt(), widest);
         for across in 1..=times(most, w) {
             let rest = left - (f64::from(across) * w / 2.0).powi(2);
-            let found = Cheek { up, across, along: times(2.0 * (rest + radius * radius * 1e-12).max(0.0).sqrt(), l) };
+            let along = times(2.0 * (rest + radius * radius * 1e-12).max(0.0).sqrt(), l);
+            let found = Cheek { up, across, along, turned: false };
             if found.count() > best.count() {
                 best = found;
             }

@@ -33,8 +33,8 @@ pub use stalk::{SquaredStalk, squared_stalk, stalk_volume};
 pub use strokes::{Chain, Strokes, strokes};
 pub(crate) use turning::turned_lengths;
 pub(crate) use volume::volume;
-pub(crate) use work::DICING_BLOCK;
 pub use work::work_food;
+pub(crate) use work::{DICING_BLOCK, within_the_wall};
 pub use worked::{Block, NoCount, Trimmings, WorkedFood};
 
 #[cfg(test)]

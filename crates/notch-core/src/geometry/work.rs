@@ -59,6 +59,10 @@ fn blocks(food: &Food, cut: &Cut, target: &Target, handling: &Handling) -> Resul
     let dice = cut.family == CutFamily::Dice;
     // A dice (or a tile) is a stick of the two larger sides, crosscut at the smallest.
     let piece = if dice { Piece::new(finished.width(), finished.length(), finished.thickness())? } else { finished };
+    let piece = match food.shape {
+        Shape::Stalk { width, thickness, .. } if dice => within_the_wall(piece, width, thickness)?,
+        _ => piece,
+    };
     let volume = volume(food);
     let mut core = 0.0;
     let (blocks, strokes_between, ends) = match food.shape {
@@ -81,7 +85,6 @@ fn blocks(food: &Food, cut: &Cut, target: &Target, handling: &Handling) -> Resul
         Shape::Stalk { width, thickness, length } => {
             let usable = length.less(food.trim + food.trim);
             let ends = volume * (1.0 - usable.get() / length.get());
-            let piece = within_the_wall(piece, width, thickness)?;
             let found = squared_stalk(width, thickness, usable, piece);
             let (planks, sticks) = if found.thickness_across { (found.strips, found.deep) } else { (found.deep, found.strips) };
             (vec![Block { planks, sticks, pieces: found.along, section: width }], stalk_strokes(found, handling), ends)
@@ -205,7 +208,7 @@ fn bar(length: Millimetres, width: Millimetres, height: Millimetres, piece: Piec
 
 /// A piece that is thicker than a stalk's wall either way is as thick as the wall lets it be: the outer face of a
 /// strip of width w, square to the wall of a half ring of radius R, lies at √(R² − w²/4) from the middle.
-fn within_the_wall(piece: Piece, width: Millimetres, wall: Millimetres) -> Result<Piece, PieceError> {
+pub(crate) fn within_the_wall(piece: Piece, width: Millimetres, wall: Millimetres) -> Result<Piece, PieceError> {
     let (thin, wide) = (piece.thickness().shorter(piece.width()), piece.thickness().longer(piece.width()));
     let radius = width.get() / 2.0;
     let outer = (radius * radius - wide.get() * wide.get() / 4.0).max(0.0).sqrt();

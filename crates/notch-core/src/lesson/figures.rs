@@ -157,7 +157,8 @@ pub fn exercise_figures(
     };
     let per_unit = worked.as_ref().ok().map(|worked| worked.pieces);
     let units = units(bought, amount, per_unit, class.students);
-    let work = worked.as_ref().ok().filter(|worked| worked.pieces > 0);
+    // Fine work has no strokes to reckon with: its minutes are the instructor's.
+    let work = worked.as_ref().ok().filter(|worked| worked.pieces > 0 && worked.strokes > 0);
     let computed = work.map(|worked| student_minutes(worked, units.each, pace, handling));
     let minutes_each = own_minutes.or(computed);
     let rounds = rounds(class);

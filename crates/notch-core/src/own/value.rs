@@ -77,6 +77,7 @@ impl OwnFood {
         Food {
             id: self.id.clone(),
             name: self.name.trim().to_owned(),
+            unit: if self.name == base.name { base.unit.clone() } else { self.name.trim().to_owned() },
             plural: self.plural.trim().to_owned(),
             firmness: self.firmness,
             trim: self.trim,

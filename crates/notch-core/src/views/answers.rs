@@ -222,19 +222,10 @@ fn choice(catalogue: &Catalogue, job: &AskedJob, student: Option<i64>) -> Advice
         Some(if peeled { peel } else { Millimetres::ZERO })
     });
     AdviceChoice {
-        food: job.food.clone(),
-        cut: job.cut.clone(),
         amount: figures.map_or(Amount::Units { count: 1 }, |figures| figures.amount),
-        own_minutes: None,
         making: Making { way: figures.and_then(|figures| figures.way).unwrap_or_default(), peel, ..Making::default() },
-        knife_type: None,
-        knife_length: None,
-        motion: None,
-        grip: None,
-        hold: None,
-        third: None,
-        knives: KnifeSource::Types,
         student,
+        ..AdviceChoice::asking(&job.food, &job.cut, KnifeSource::Types)
     }
 }
 

@@ -8,12 +8,13 @@ mod class;
 mod kit;
 mod plan;
 mod playbook;
+mod preparation;
 mod rack;
 mod yard;
 
 pub(crate) use advice::no_cut_of;
 pub use advice::{Advice, AdviceChoice, ChosenSetup, KnifeChoice, advise, check_choice};
-pub use answers::{AskedJob, AskedJobs, JobAnswer, JobAnswers, answer_jobs};
+pub use answers::{AnsweredKnife, AskedJob, AskedJobs, JobAnswer, JobAnswers, answer_jobs};
 pub use bench::{
     BenchBlade, BenchFact, BenchKnife, BenchLayers, BenchProduct, BenchQuestion, BenchStep, BenchView, BenchWay, BenchWayKind,
     Beside, BesideQuestion, FactValue, OnionQuestion, OnionView, OnionsBeside, OnionsQuestion, PaceMinutes, StepShows,
@@ -28,5 +29,6 @@ pub use plan::{PlanView, PlannedExercise, plan_view, time_rule};
 pub use playbook::{
     DoctrineChanges, Matrix, MatrixCell, MatrixKnife, MatrixRow, SuggestionChange, TriedDoctrines, doctrine_changes, matrix,
 };
+pub use preparation::{Preparation, PreparationStep, preparation};
 pub use rack::{DueKnife, DueLine, FoodAgainstBlade, RackGroup, RackInput, RackKnife, RackView, food_against_blade, rack_view};
 pub use yard::{StudentView, YardRow, student_view, yard_view};

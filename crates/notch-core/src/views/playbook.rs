@@ -233,7 +233,7 @@ pub fn doctrine_changes(at_hand: &AtHand<'_>, tried: Doctrines, first: &[(String
             let (now, then) = (told(at_hand).unwrap_or_default(), told(&after).unwrap_or_default());
             if now != then {
                 let ours = first.iter().any(|(c, f)| *c == cut.id && *f == food.id);
-                let title = format!("{} of {}", capital(&cut.name), food.name);
+                let title = cut.of(&food.name);
                 changes.push((ours, SuggestionChange { title, before: now, after: then }));
             }
         }

@@ -2,7 +2,6 @@
 
 #![allow(dead_code, reason = "each test file takes what it needs")]
 
-use notch_core::at_hand::Hands;
 use notch_core::catalogue::{BoardMaterial, Doctrines, Grip, Hold, Motion, Shape, Third};
 use notch_core::eligibility::Trainee;
 use notch_core::fitting::{Candidate, Case, Effect, Job, rules};
@@ -33,7 +32,8 @@ pub struct Scene {
     pub doctrines: Doctrines,
     pub board: BoardMaterial,
     pub trainee: Option<Trainee>,
-    pub hands: Hands,
+    /// Students of the class who may not hold the knife, of ten.
+    pub barred: u32,
 }
 
 pub fn scene(food: &'static str, cut: &'static str, knife: &'static str) -> Scene {
@@ -56,7 +56,7 @@ pub fn scene(food: &'static str, cut: &'static str, knife: &'static str) -> Scen
         doctrines: Doctrines::default(),
         board: BoardMaterial::Wood,
         trainee: None,
-        hands: Hands { right: 10, left: 0 },
+        barred: 0,
     }
 }
 
@@ -73,28 +73,28 @@ impl Scene {
         if let Some(height) = self.food_height {
             let (length, width, height) = (food.length(), food.width(), mm(height));
             food.shape = Shape::Block { length, width, height };
+            food.opened.height = height;
         }
+        let cut = CATALOGUE.cut(self.cut).unwrap();
+        let target = CATALOGUE.target_of("eighth", cut, &food).unwrap();
         let job = Job {
-            catalogue: &CATALOGUE,
-            food: &food,
-            cut: CATALOGUE.cut(self.cut).unwrap(),
-            target: CATALOGUE.target("eighth", self.cut).unwrap(),
             age_band: self.age_band,
             pace: self.pace,
             doctrines: self.doctrines,
             board: self.board,
             trainee: self.trainee,
-            hands: self.hands,
-            allergic: Vec::new(),
+            class_size: 10,
+            ..Job::plain(&CATALOGUE, &food, cut, target)
         };
         let knife = Candidate {
-            kind,
             length: self.length.map_or(kind.length.usual, Millimetres::whole),
             heel_height: self.heel_height.map_or(kind.heel_height, mm),
             hand: self.ground_for,
             hollowed: self.hollowed,
             sharp: self.sharp,
             numbers: vec!["1".into()],
+            barred: self.barred,
+            ..Candidate::of_type(kind)
         };
         let case = Case {
             job: &job,

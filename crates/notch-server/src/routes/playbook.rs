@@ -3,12 +3,14 @@
 use axum::Json;
 use axum::extract::State;
 use notch_core::Problem;
+use notch_core::at_hand::AtHand;
 use notch_core::catalogue::Doctrines;
 use notch_core::fitting::KnifeSource;
 use notch_core::kit::{Kit, Uncovered};
-use notch_core::records::Course;
+use notch_core::records::{Course, Student};
 use notch_core::views::{
-    DoctrineChanges, KitOptions, KitQuestion, Matrix, TriedDoctrines, doctrine_changes, kit_options, kit_view, matrix,
+    DoctrineChanges, KitOptions, KitQuestion, Matrix, Preparation, TriedDoctrines, doctrine_changes, kit_options, kit_view,
+    matrix, preparation,
 };
 use serde::{Deserialize, Serialize};
 use utoipa::{IntoParams, ToSchema};
@@ -24,6 +26,22 @@ use crate::state::AppState;
 pub(crate) struct WhichMatrix {
     /// Id of the food; any if it is left out.
     food: Option<String>,
+    /// `rack` or `types`.
+    knives: Option<KnifeSource>,
+    /// Id of a student of the course, for whose hand and clearance the knives are judged.
+    student: Option<i64>,
+    /// With the cuts that are odd for the food.
+    odd: Option<bool>,
+}
+
+/// Which preparation.
+#[derive(Debug, Deserialize, IntoParams)]
+#[into_params(parameter_in = Query)]
+pub(crate) struct WhichPreparation {
+    /// Id of the food.
+    food: String,
+    /// Id of the cut that it leads to.
+    cut: String,
     /// `rack` or `types`.
     knives: Option<KnifeSource>,
     /// Id of a student of the course, for whose hand and clearance the knives are judged.
@@ -62,15 +80,37 @@ pub(crate) async fn show(
         .read(move |reader, catalogue| {
             let records = CourseRecords::read(reader, id)?;
             let at_hand = records.at_hand(catalogue);
-            let student = match asked.student {
-                None => None,
-                Some(student) => Some(at_hand.student(student).ok_or_else(|| {
-                    let allowed = "a student of this course";
-                    ApiError::Fields(vec![Problem::new("/student", "For", student.to_string(), "is not in this course", allowed)])
-                })?),
-            };
-            let source = asked.knives.unwrap_or_default();
-            Ok(Json(matrix(&at_hand, asked.food.as_deref(), source, student)?))
+            let student = student_of(&at_hand, asked.student)?;
+            let (source, odd) = (asked.knives.unwrap_or_default(), asked.odd.unwrap_or(false));
+            Ok(Json(matrix(&at_hand, asked.food.as_deref(), source, student, odd)?))
+        })
+        .await
+}
+
+fn student_of<'a>(at_hand: &AtHand<'a>, asked: Option<i64>) -> Result<Option<&'a Student>, ApiError> {
+    let Some(id) = asked else { return Ok(None) };
+    let found = at_hand.student(id).ok_or_else(|| {
+        let problem = Problem::new("/student", "For", id.to_string(), "is not in this course", "a student of this course");
+        ApiError::Fields(vec![problem])
+    })?;
+    Ok(Some(found))
+}
+
+/// The preparation of a food, step by step up to a cut.
+#[utoipa::path(get, operation_id = "playbook_preparation", path = "/api/courses/{id}/playbook/preparation", tag = "playbook", params(("id" = i64, Path), WhichPreparation),
+    responses((status = 200, body = Preparation)))]
+pub(crate) async fn prepare(
+    State(state): State<AppState>,
+    Id(id): Id,
+    Asked(asked): Asked<WhichPreparation>,
+) -> Result<Json<Preparation>, ApiError> {
+    state
+        .read(move |reader, catalogue| {
+            let records = CourseRecords::read(reader, id)?;
+            let at_hand = records.at_hand(catalogue);
+            let student = student_of(&at_hand, asked.student)?;
+            let of = (asked.food.as_str(), asked.cut.as_str());
+            Ok(Json(preparation(&at_hand, of, asked.knives.unwrap_or_default(), student)?))
         })
         .await
 }

@@ -42,6 +42,27 @@ pub struct AdviceChoice {
     pub student: Option<i64>,
 }
 
+impl AdviceChoice {
+    /// Only a food and a cut, all else to be proposed.
+    pub fn asking(food: &str, cut: &str, knives: KnifeSource) -> Self {
+        AdviceChoice {
+            food: food.to_owned(),
+            cut: cut.to_owned(),
+            amount: Amount::Units { count: 1 },
+            own_minutes: None,
+            making: Making::default(),
+            knife_type: None,
+            knife_length: None,
+            motion: None,
+            grip: None,
+            hold: None,
+            third: None,
+            knives,
+            student: None,
+        }
+    }
+}
+
 impl From<&ExerciseFields> for AdviceChoice {
     fn from(fields: &ExerciseFields) -> Self {
         AdviceChoice {

@@ -15,7 +15,6 @@ use crate::fitting::{Candidate, Fixed, Job, Setup, Suggestion, suggest};
 use crate::geometry::{Block, Way, work_flat_first};
 use crate::lesson::{ClassSize, Worked, exercise_figures};
 use crate::problem::Problem;
-use crate::words::capital;
 
 /// Works out the advice for a choice.
 ///
@@ -105,7 +104,7 @@ fn assemble(
     let chosen = found.setup.and_then(|setup| Some((setup, candidates.get(setup.knife)?)));
     let warnings = found.setup.map(|setup| saving::warnings(&found, setup)).unwrap_or_default();
     Advice {
-        title: format!("{} of {}", capital(&job.cut.name), job.food.name),
+        title: job.cut.of(&job.food.name),
         target: job.target,
         taught: job.standing == Standing::Taught,
         setup: chosen.map(|(setup, candidate)| in_words(at_hand, setup, candidate)),
@@ -148,20 +147,14 @@ fn in_words(at_hand: &AtHand<'_>, setup: Setup, candidate: &Candidate<'_>) -> Ch
         grip: setup.grip,
         hold: setup.hold,
         third: setup.third,
-        words: format!(
-            "{} · {} · {} · {}",
-            handling.grip_name(setup.grip),
-            handling.hold_name(setup.hold),
-            handling.motion_name(setup.motion),
-            setup.third.said()
-        ),
+        words: handling.in_words(setup),
     }
 }
 
 /// What keeps a cut off a food: it is none of it.
 pub(crate) fn no_cut_of(food: &Food, cut: &Cut) -> Option<Problem> {
     (food.standing(&cut.id) == Standing::No).then(|| {
-        let sentence = format!("{} is no cut of {}.", capital(&cut.name), food.name);
+        let sentence = format!("{}: that is no cut of this food.", cut.of(&food.name));
         let allowed = format!("a cut that is taught on {}", food.name);
         Problem::said("/cut", "Cut", &cut.name, sentence.into(), allowed).by_rule("cut.none")
     })

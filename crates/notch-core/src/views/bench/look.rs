@@ -20,7 +20,6 @@ use crate::problem::Problem;
 use crate::text;
 use crate::text::Text;
 use crate::units::Millimetres;
-use crate::words::capital;
 
 /// Looks at a cut of a food.
 ///
@@ -53,7 +52,7 @@ pub fn bench_view(at_hand: &AtHand<'_>, question: &BenchQuestion, seed: u64) -> 
     let ways: Vec<BenchWay> = ways.into_iter().map(|(_, way)| way).collect();
     let nothing = squared.as_ref().is_ok_and(|worked| worked.pieces == 0);
     Ok(BenchView {
-        title: format!("{} of {}", capital(&cut.name), food.name),
+        title: cut.of(&food.name),
         shape: whole.shape,
         outline: food_section(&food, cut, &target, &blocks).map(|drawing| drawing.outline),
         solid: solid(&food),
