@@ -63,7 +63,7 @@ fn julienne_of_carrot_gets_the_usual_setup() {
     assert_eq!(advice.figures.pieces_per_unit, Some(62), "peeled, as for an exam");
     assert!(refusal(&advice, "bread").contains("skate"));
     assert!(refusal(&advice, "paring").contains("force"));
-    assert!(refusal(&advice, "birds_beak").contains("never on the board"));
+    assert!(refusal(&advice, "birds_beak").contains("not by the in-hand pull"));
     assert!(refusal(&advice, "single_bevel_slicer").contains("anything hard"));
 }
 

@@ -53,7 +53,7 @@ async fn a_lesson_is_planned_taught_measured_and_judged() {
     let (status, plan) = server.post("/api/lessons/6/exercises", carrot("push", "flat_chefs", 210)).await;
     assert_eq!(status, StatusCode::CREATED);
     let exercise = plan["exercises"][0]["exercise"]["id"].as_i64().unwrap();
-    assert_eq!(plan["exercises"][0]["advice"]["figures"]["pieces_per_unit"], 77);
+    assert_eq!(plan["exercises"][0]["advice"]["figures"]["pieces_per_unit"], 62);
     let practised = plan["time_rule"]["segments"].as_array().unwrap().iter().any(|s| s["exercise_id"] == exercise);
     assert!(practised, "the exercise has its practice on the rule");
 
@@ -134,10 +134,10 @@ async fn a_refused_setup_names_field_and_reason_and_nothing_is_kept() {
         (carrot("saw", "flat_chefs", 210), "/motion", "plain edge is not sawn"),
         (carrot("push", "cleaver", 999), "/knife_type", "is not on the rack"),
         (
-            json!({ "food": "cabbage", "cut": "coins", "knife_type": "santoku", "knife_length": 165, "grip": "pinch", "hold": "claw", "motion": "tap",
+            json!({ "food": "cabbage", "cut": "wedges", "knife_type": "santoku", "knife_length": 165, "grip": "pinch", "hold": "claw", "motion": "tap",
                  "third": "middle", "amount": { "kind": "units", "count": 1 }, "own_minutes": null }),
             "/motion",
-            "170 mm high",
+            "80 mm high",
         ),
     ] {
         let (status, problem) = server.post("/api/lessons/6/exercises", body).await;

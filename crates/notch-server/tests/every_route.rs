@@ -25,9 +25,17 @@ async fn routes(server: &Server, id: &str) -> Vec<Route> {
     for (path, methods) in description["paths"].as_object().unwrap() {
         let filled: Vec<&str> = path.split('/').map(|part| if part.starts_with('{') { id } else { part }).collect();
         for (method, operation) in methods.as_object().unwrap() {
+            let needed: Vec<String> = operation["parameters"]
+                .as_array()
+                .into_iter()
+                .flatten()
+                .filter(|each| each["in"] == "query" && each["required"] == true)
+                .map(|each| format!("{}=1", each["name"].as_str().unwrap()))
+                .collect();
+            let query = if needed.is_empty() { String::new() } else { format!("?{}", needed.join("&")) };
             found.push(Route {
                 method: Method::from_bytes(method.to_uppercase().as_bytes()).unwrap(),
-                path: filled.join("/"),
+                path: filled.join("/") + &query,
                 body: operation.get("requestBody").is_some(),
                 names: path.contains('{'),
             });

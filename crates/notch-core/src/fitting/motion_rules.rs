@@ -138,13 +138,18 @@ fn mince_pile(case: &Case<'_>) -> Said {
     })
 }
 
+/// A cut that is made in the hand, of a food of the right size.
+fn in_hand_work(case: &Case<'_>) -> bool {
+    case.motion == Motion::InHandPull && case.job.is_made_by(Motion::InHandPull)
+}
+
 fn towards_self(case: &Case<'_>) -> Said {
-    (case.motion == Motion::InHandPull && case.job.doctrines.towards_self == TowardsSelf::Never)
+    (in_hand_work(case) && case.job.doctrines.towards_self == TowardsSelf::Never)
         .then(|| (Refuse, say!(case, "This course does not cut towards oneself: on the board, or with a peeler.")))
 }
 
 fn in_hand_size(case: &Case<'_>) -> Said {
-    (case.motion == Motion::InHandPull && !case.job.fits_the_hand()).then(|| {
+    (in_hand_work(case) && !case.job.fits_the_hand()).then(|| {
         (
             Refuse,
             say!(case, "Too large for the hand to close round: ", case.job.food.name, " is stood on a flat end, on the board."),

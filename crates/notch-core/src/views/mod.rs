@@ -13,7 +13,7 @@ mod rack;
 mod yard;
 
 pub(crate) use advice::no_cut_of;
-pub use advice::{Advice, AdviceChoice, ChosenSetup, KnifeChoice, advise, check_choice};
+pub use advice::{Advice, AdviceChoice, ChosenSetup, KnifeChoice, OtherKnife, advise, check_choice};
 pub use answers::{AnsweredKnife, AskedJob, AskedJobs, JobAnswer, JobAnswers, answer_jobs};
 pub use bench::{
     BenchBlade, BenchFact, BenchKnife, BenchLayers, BenchProduct, BenchQuestion, BenchStep, BenchView, BenchWay, BenchWayKind,

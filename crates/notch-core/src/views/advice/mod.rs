@@ -6,15 +6,17 @@ mod shown;
 
 pub use choice::AdviceChoice;
 pub use saving::check_choice;
-pub use shown::{Advice, ChosenSetup, KnifeChoice};
+pub use shown::{Advice, ChosenSetup, KnifeChoice, OtherKnife};
 
 use crate::at_hand::AtHand;
 use crate::catalogue::{Cut, Food, Handling, Standing, Target};
 use crate::drawing::{SectionDrawing, blade_silhouette, flat_first_section, food_section};
-use crate::fitting::{Candidate, Fixed, Job, Setup, Suggestion, suggest};
+use crate::eligibility::Trainee;
+use crate::fitting::{Candidate, FITS, Fixed, Job, Setup, Suggestion, propose, suggest};
 use crate::geometry::{Block, Way, work_flat_first};
 use crate::lesson::{ClassSize, Worked, exercise_figures};
 use crate::problem::Problem;
+use crate::records::Student;
 
 /// Works out the advice for a choice.
 ///
@@ -102,6 +104,7 @@ fn assemble(
         handling,
     );
     let chosen = found.setup.and_then(|setup| Some((setup, candidates.get(setup.knife)?)));
+    let others = chosen.map(|(_, knife)| others(at_hand, job, candidates, knife)).unwrap_or_default();
     let warnings = found.setup.map(|setup| saving::warnings(&found, setup)).unwrap_or_default();
     Advice {
         title: job.cut.of(&job.food.name),
@@ -113,6 +116,7 @@ fn assemble(
         section: section_of_way((&peeled, job.cut, &job.target, choice.making.way), &figures.blocks, handling),
         silhouette: chosen.map(|(_, c)| blade_silhouette(c.kind, c.length, c.heel_height)),
         knives,
+        others,
         motions: found.motions,
         grips: found.grips,
         holds: found.holds,
@@ -122,6 +126,27 @@ fn assemble(
         knives_that_fit,
         warnings,
     }
+}
+
+/// Who of the class may not hold a knife, each with the knife that suits best of those that fit them.
+fn others(at_hand: &AtHand<'_>, job: &Job<'_>, candidates: &[Candidate<'_>], knife: &Candidate<'_>) -> Vec<OtherKnife> {
+    if job.trainee.is_some() || knife.barred == 0 {
+        return Vec::new();
+    }
+    let mut barred: Vec<&Student> =
+        at_hand.students.iter().filter(|student| !knife.may_be_held_by(&Trainee::of(student), at_hand)).collect();
+    barred.sort_by_key(|student| student.fields.station);
+    let mut found: Vec<OtherKnife> = Vec::new();
+    for student in barred {
+        let theirs = Job { trainee: Some(Trainee::of(student)), ..job.clone() };
+        let best = propose(&theirs, candidates, Fixed::default()).filter(|found| !found.refused && found.score >= FITS);
+        let label = best.and_then(|found| candidates.get(found.setup.knife)).map(Candidate::label);
+        match found.iter_mut().find(|each| each.knife == label) {
+            Some(alike) => alike.students.push(student.fields.name.clone()),
+            None => found.push(OtherKnife { students: vec![student.fields.name.clone()], knife: label }),
+        }
+    }
+    found
 }
 
 /// The section as it is worked: flat first where the food can be, squared otherwise.

@@ -29,6 +29,16 @@ pub struct KnifeChoice {
     pub fit: Fit,
 }
 
+/// Students who may not hold the knife of the setup yet, with what suits them best.
+#[derive(Clone, Debug, PartialEq, Serialize)]
+#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
+pub struct OtherKnife {
+    /// Names of the students, by station.
+    pub students: Vec<String>,
+    /// Label of the knife that they take; none where nothing at hand is for them.
+    pub knife: Option<String>,
+}
+
 /// How the cut will be made, in ids and in words.
 #[derive(Clone, Debug, PartialEq, Serialize)]
 #[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
@@ -67,6 +77,8 @@ pub struct Advice {
     pub refused: bool,
     /// All knives, best first.
     pub knives: Vec<KnifeChoice>,
+    /// Who of the class may not hold the knife of the setup yet, and what they take.
+    pub others: Vec<OtherKnife>,
     /// Index in `knives` of the one in the setup.
     pub knife: Option<usize>,
     /// All motions for that knife.
