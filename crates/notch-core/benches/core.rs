@@ -13,7 +13,7 @@ mod common;
 
 use std::hint::black_box;
 
-use notch_core::at_hand::{AtHand, Hands};
+use notch_core::at_hand::AtHand;
 use notch_core::kit::{KitGoal, KitJob, KitKnife, smallest_kit};
 use notch_core::onion::{self, Cuts, Limits, Method, cell_section, choose, half_ball};
 use notch_core::records::Knife;
@@ -21,11 +21,11 @@ use notch_core::units::Millimetres;
 use notch_core::views::{doctrine_changes, matrix};
 
 use criterion::{Criterion, criterion_group, criterion_main};
-use notch_core::catalogue::{BoardMaterial, Catalogue, Doctrines, TipOnBoard};
+use notch_core::catalogue::{Catalogue, Doctrines, TipOnBoard};
 use notch_core::fitting::{Candidate, Fixed, Job, KnifeSource, suggest};
 use notch_core::geometry::work_food;
 use notch_core::measure::{SampleCustom, judge, parse_pieces};
-use notch_core::people::{AgeBand, Pace};
+use notch_core::people::AgeBand;
 
 /// Sixty sticks of julienne, a little uneven.
 fn sixty_pieces() -> String {
@@ -48,34 +48,9 @@ fn measuring(criterion: &mut Criterion) {
 
 fn fitting(criterion: &mut Criterion) {
     let catalogue = Catalogue::shipped().unwrap();
-    let job = Job {
-        catalogue: &catalogue,
-        food: catalogue.food("carrot").unwrap(),
-        cut: catalogue.cut("julienne").unwrap(),
-        target: catalogue.target("eighth", "julienne").unwrap(),
-        age_band: AgeBand::Adult,
-        pace: Pace::Learner,
-        doctrines: Doctrines::default(),
-        board: BoardMaterial::Wood,
-        trainee: None,
-        hands: Hands { right: 12, left: 2 },
-        allergic: Vec::new(),
-    };
-    let rack: Vec<Candidate<'_>> = catalogue
-        .knives
-        .iter()
-        .cycle()
-        .take(40)
-        .map(|kind| Candidate {
-            kind,
-            length: kind.length.usual,
-            heel_height: kind.heel_height,
-            hand: None,
-            hollowed: false,
-            sharp: true,
-            numbers: vec!["1".to_owned()],
-        })
-        .collect();
+    let (food, cut) = (catalogue.food("carrot").unwrap(), catalogue.cut("julienne").unwrap());
+    let job = Job::plain(&catalogue, food, cut, catalogue.target_of("eighth", cut, food).unwrap());
+    let rack: Vec<Candidate<'_>> = catalogue.knives.iter().cycle().take(40).map(Candidate::of_type).collect();
     criterion.bench_function("suggest from 40 knives", |bencher| {
         bencher.iter(|| suggest(black_box(&job), &rack, Fixed::default()));
     });
@@ -102,10 +77,10 @@ fn playbook(criterion: &mut Criterion) {
     let course = common::course(AgeBand::Adult);
     let at_hand = AtHand { catalogue: &catalogue, course: &course, students: &[], knives: &knives };
     criterion.bench_function("matrix of all cuts by 40 knives, one food", |bencher| {
-        bencher.iter(|| matrix(black_box(&at_hand), Some("potato"), KnifeSource::Rack, None));
+        bencher.iter(|| matrix(black_box(&at_hand), Some("potato"), KnifeSource::Rack, None, false));
     });
     criterion.bench_function("matrix of all cuts by 40 knives, any food", |bencher| {
-        bencher.iter(|| matrix(black_box(&at_hand), None, KnifeSource::Rack, None));
+        bencher.iter(|| matrix(black_box(&at_hand), None, KnifeSource::Rack, None, false));
     });
     let tried = Doctrines { tip: TipOnBoard::Stays, ..Doctrines::default() };
     criterion.bench_function("what another school changes, 40 knives", |bencher| {

@@ -490,7 +490,9 @@ proptest! {
             good, success, peel: Some(mm(peel)), produce,
             ..question(&food.id, &cut.id)
         };
-        let view = look(&asked).unwrap();
+        let found = look(&asked);
+        prop_assume!(!found.as_ref().is_err_and(|problems| problems.iter().all(|problem| problem.pointer == "/shape")));
+        let view = found.unwrap();
         for way in &view.ways {
             prop_assert!((0.0..=1.0).contains(&way.share) && way.minutes.is_finite());
             if way.pieces == 0 {
@@ -528,12 +530,15 @@ proptest! {
         let count = |size: f64| {
             let side = Some(mm(size));
             let asked = BenchQuestion { thickness: side, width: side, length: side, ..question(&food.id, "medium_dice") };
-            look(&asked).unwrap().ways.first().map_or(0, |way| way.pieces)
+            look(&asked).map(|view| view.ways.first().map_or(0, |way| way.pieces))
         };
         // Long roots are cut to blocks of 50 mm first, whose number of cubes jumps with the size; crumbs of
         // layers are not counted. In blocks of a length of their own smaller is never fewer.
         if matches!(food.shape, Shape::Ellipsoid { .. } | Shape::Ball { .. } | Shape::Block { .. } | Shape::Sheet { .. }) {
-            prop_assert!(count(size * smaller) >= count(size));
+            // More pieces than are worked out is told at the shape.
+            let (few, many) = (count(size), count(size * smaller));
+            prop_assume!(many.is_ok());
+            prop_assert!(many.unwrap() >= few.unwrap());
         }
     }
 }

@@ -40,7 +40,7 @@ const fn batch(kind: &'static str, length: u16, count: u16, angle: f64, cost: f6
     }
 }
 
-const BATCHES: [Batch; 14] = [
+const BATCHES: [Batch; 18] = [
     Batch { bolster: Bolster::Full, ..batch("chefs", 200, 7, 17.0, 48.0) },
     Batch { bolster: Bolster::Half, ..batch("chefs", 180, 4, 17.0, 42.0) },
     Batch { handle: "walnut", ..batch("flat_chefs", 210, 4, 13.0, 85.0) },
@@ -55,6 +55,10 @@ const BATCHES: [Batch; 14] = [
     batch("slicer", 300, 1, 16.0, 66.0),
     Batch { stored: "locked box", ..batch("boning", 150, 1, 18.0, 34.0) },
     Batch { stored: "locked box", ..batch("cleaver", 170, 1, 22.0, 58.0) },
+    Batch { tang: Tang::Partial, handle: "plastic", stored: "roll 2", ..batch("child_cooks", 100, 6, 17.0, 16.0) },
+    Batch { angle: None, tang: Tang::Partial, handle: "plastic", stored: "drawer", ..batch("peeler_swivel", 50, 6, 0.0, 6.0) },
+    Batch { angle: None, tang: Tang::Partial, handle: "steel", stored: "drawer", ..batch("peeler_fixed", 55, 2, 0.0, 7.0) },
+    Batch { tang: Tang::Partial, handle: "plastic", stored: "drawer", ..batch("scissors", 90, 1, 25.0, 12.0) },
 ];
 
 /// Knives that failed, with the note.
@@ -116,7 +120,7 @@ pub(crate) fn care(writer: &Writer<'_>, catalogue: &Catalogue) -> Result<(), Dem
         let Some(kind) = catalogue.knife(&knife.fields.knife_type) else { continue };
         let (angle, number) = (knife.fields.edge_angle, knife.fields.number.as_str());
         let board = kind.board == notch_core::catalogue::BoardWork::All;
-        if kind.edge == Edge::Straight {
+        if kind.edge == Edge::Straight && kind.is_ground() {
             write(&knife, CareDeed::Stone { angle, strokes: 10, grits: vec![1000, 6000] }, STONE_DAY, "")?;
         }
         for day in CLASS_DAYS.into_iter().filter(|_| board) {

@@ -346,5 +346,5 @@ async fn twenty_clients_at_once_are_all_answered() {
     for task in tasks {
         assert_eq!(task.await.unwrap(), (StatusCode::CREATED, StatusCode::OK));
     }
-    assert_eq!(server.get("/api/rack").await.1["count"], 37 + 20);
+    assert_eq!(server.get("/api/rack").await.1["count"], 52 + 20);
 }

@@ -89,6 +89,7 @@ interface AskedOfMatrix {
   food?: string;
   knives?: Api['KnifeSource'];
   student?: number;
+  odd?: boolean;
 }
 
 const matrixOf = (course: number, asked: AskedOfMatrix) =>
@@ -108,6 +109,23 @@ export function useReadMatrix(course: number) {
   const client = useQueryClient();
   return (asked: AskedOfMatrix) => client.ensureQueryData(matrixOf(course, asked)).catch(() => undefined);
 }
+
+/** The preparation of a food up to a cut, step by step. */
+export const usePreparation = (
+  course: number,
+  asked: { food: string; cut: string; knives?: Api['KnifeSource']; student?: number },
+) =>
+  useQuery({
+    queryKey: [...keys.playbook(course), 'preparation', asked],
+    queryFn: ({ signal }) =>
+      answer(
+        ask.GET('/api/courses/{id}/playbook/preparation', {
+          params: { path: { id: course }, query: asked },
+          signal,
+        }),
+      ),
+    placeholderData: keepPreviousData,
+  });
 
 /** What other doctrines would change, before they are saved. */
 export const useTriedDoctrines = (course: number, doctrines: Api['Doctrines'] | undefined) =>

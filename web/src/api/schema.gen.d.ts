@@ -345,6 +345,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/courses/{id}/playbook/preparation": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The preparation of a food, step by step up to a cut. */
+        get: operations["playbook_preparation"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/courses/{id}/students": {
         parameters: {
             query?: never;
@@ -873,6 +890,8 @@ export interface components {
             knives_that_fit: number;
             /** @description All motions for that knife. */
             motions: components["schemas"]["Rated_Motion"][];
+            /** @description Who of the class may not hold the knife of the setup yet, and what they take. */
+            others: components["schemas"]["OtherKnife"][];
             /** @description A rule refuses the setup: it cannot be saved. */
             refused: boolean;
             section?: components["schemas"]["SectionDrawing"] | null;
@@ -880,6 +899,8 @@ export interface components {
             silhouette?: components["schemas"]["Silhouette"] | null;
             /** @description Target: of the course's set of standards, with the exercise's own sizes laid over it. */
             target: components["schemas"]["Target"];
+            /** @description The cut is taught on this food; if not, it is possible, and never proposed. */
+            taught: boolean;
             /** @description All thirds. */
             thirds: components["schemas"]["Rated_Third"][];
             /** @description `Julienne of carrot`. */
@@ -939,6 +960,14 @@ export interface components {
             count: number;
             /** @enum {string} */
             kind: "units";
+        } | {
+            /**
+             * Format: int32
+             * @description Grams for each student.
+             */
+            count: number;
+            /** @enum {string} */
+            kind: "grams";
         };
         /** @description How to find an angle with this knife. */
         AngleAid: {
@@ -1058,6 +1087,11 @@ export interface components {
             /** @description Hold was right. */
             hold_ticked: boolean;
         };
+        /**
+         * @description How an avocado's stone comes out.
+         * @enum {string}
+         */
+        AvocadoStone: "spoon" | "quartered" | "heel_on_board";
         /** @description A half ball cut into pieces. */
         BallFigures: {
             /**
@@ -1394,6 +1428,16 @@ export interface components {
          * @enum {string}
          */
         Bolster: "none" | "half" | "full";
+        /** @description A food in another size than the usual one. */
+        Bought: {
+            /**
+             * Format: double
+             * @description g/cm³ of the shape.
+             */
+            density: number;
+            /** @description Shape and size. */
+            shape: components["schemas"]["Shape"];
+        };
         /** @description What was done to a knife, with the figures that belong to it. */
         CareDeed: {
             angle?: components["schemas"]["Degrees"] | null;
@@ -1552,6 +1596,8 @@ export interface components {
             doctrines: components["schemas"]["DoctrineQuestion"][];
             faults: components["schemas"]["Fault"][];
             first_aid: string;
+            /** @description Shelves of the pantry, in order. */
+            food_groups: components["schemas"]["Named_FoodGroup"][];
             foods: components["schemas"]["Food"][];
             grips: components["schemas"]["Way_Grip"][];
             holds: components["schemas"]["Way_Hold"][];
@@ -1560,6 +1606,7 @@ export interface components {
             parts: components["schemas"]["KnifePart"][];
             segments: components["schemas"]["LessonSegment"][];
             sets: components["schemas"]["StandardSet"][];
+            thirds: components["schemas"]["Named_Third"][];
             /** @description Names of all time zones. */
             time_zones: string[];
             tolerances: components["schemas"]["Tolerance"][];
@@ -1883,6 +1930,11 @@ export interface components {
             /** @description `pinch · claw · push cut · heel third`. */
             words: string;
         };
+        /**
+         * @description Where citrus is skinned and segmented.
+         * @enum {string}
+         */
+        CitrusPeel: "board" | "hand";
         /** @description An exercise as Class needs it. */
         ClassExercise: {
             /** @description What to measure of each piece, in the order to type it. */
@@ -1989,6 +2041,8 @@ export interface components {
              * @description 0 to 100.
              */
             score: number;
+            /** @description The same in a word. */
+            sits: components["schemas"]["Sits"];
             /** @description Why, with the figures. */
             words: components["schemas"]["Text"];
         };
@@ -2081,8 +2135,12 @@ export interface components {
             family: components["schemas"]["CutFamily"];
             /** @description What the pieces are. */
             form: components["schemas"]["CutForm"];
+            /** @description How it is done, in a sentence or two. */
+            how: string;
             /** @description Id, e.g. `fine_julienne`. */
             id: string;
+            /** @description What it leaves, in a few words. */
+            leaves: string;
             /** @description Name in a sentence. */
             name: string;
             /**
@@ -2091,6 +2149,8 @@ export interface components {
              */
             rung?: number;
             strand?: components["schemas"]["Strand"] | null;
+            /** @description As a cut of a food is said, with `{food}` in its place; `julienne of carrot` where nothing is said. */
+            titled?: string | null;
         };
         /** @description Errors along the chain. */
         CutErrors: {
@@ -2136,12 +2196,12 @@ export interface components {
          * @description Family of a cut: the chain of work that makes it.
          * @enum {string}
          */
-        CutFamily: "strips" | "dice" | "slices" | "chop" | "hand";
+        CutFamily: "strips" | "dice" | "slices" | "chop" | "hand" | "open" | "break";
         /**
          * @description What the pieces of a cut are: it decides how they are counted, and which foods take the cut.
          * @enum {string}
          */
-        CutForm: "stick" | "cube" | "tile" | "plank" | "coin" | "half_moon" | "bias_coin" | "wedge" | "ribbon" | "chopped" | "minced" | "paste" | "peeled" | "cored" | "segmented" | "turned";
+        CutForm: "stick" | "cube" | "tile" | "plank" | "coin" | "half_moon" | "bias_coin" | "wedge" | "ribbon" | "chopped" | "minced" | "paste" | "peeled" | "cored" | "segmented" | "turned" | "ring" | "slice" | "roll_cut" | "peelings" | "crushed" | "hulled" | "zest" | "trimmed" | "halved" | "quartered" | "cheeks" | "stoned" | "split" | "skinned_down" | "cored_on_board" | "florets" | "scored" | "jointed" | "boned" | "filleted" | "skin_off" | "butterflied" | "portioned";
         /** @description A cut of a food. */
         CutOfFood: {
             /** @description Id of the cut. */
@@ -2223,24 +2283,36 @@ export interface components {
         };
         /** @description The doctrines that a course has chosen; each is our default unless chosen otherwise. */
         Doctrines: {
+            /** @description How an avocado's stone comes out. */
+            avocado_stone?: components["schemas"]["AvocadoStone"];
             /** @description Which blade a beginner starts with. */
             beginner_blade?: components["schemas"]["BeginnerBlade"];
+            /** @description Where citrus is skinned and segmented. */
+            citrus_peel?: components["schemas"]["CitrusPeel"];
             /** @description Whether a knife may go into the dishwasher. */
             dishwasher?: components["schemas"]["Dishwasher"];
             /** @description Whether cutting through the gap of two fingers is taught to children. */
             finger_gap?: components["schemas"]["FingerGap"];
+            /** @description What slices raw fish. */
+            fish_slices?: components["schemas"]["FishSlices"];
             /** @description How garlic is taken apart. */
             garlic?: components["schemas"]["GarlicDoctrine"];
             /** @description Which grip is taught. */
             grip?: components["schemas"]["GripDoctrine"];
+            /** @description How round food is held to be halved. */
+            halving_hold?: components["schemas"]["HalvingHold"];
             /** @description The angle a knife is honed at. */
             honing_angle?: components["schemas"]["HoningAngle"];
             /** @description Whether the index finger may lie on the spine. */
             index_on_spine?: components["schemas"]["IndexOnSpine"];
+            /** @description Which knife joints a bird. */
+            jointing?: components["schemas"]["Jointing"];
             /** @description How many knives are enough. */
             kit_size?: components["schemas"]["KitSize"];
             /** @description How an onion is diced. */
             onion_dice?: components["schemas"]["OnionDice"];
+            /** @description What peels. */
+            peel_tool?: components["schemas"]["PeelTool"];
             /** @description Whether a pull-through sharpener may be used. */
             pull_through?: components["schemas"]["PullThrough"];
             /** @description What teeth are for. */
@@ -2249,6 +2321,8 @@ export interface components {
             steel_or_stone?: components["schemas"]["SteelOrStone"];
             /** @description Whether the tip stays on the board. */
             tip?: components["schemas"]["TipOnBoard"];
+            /** @description What cuts a tomato. */
+            tomato_edge?: components["schemas"]["TomatoEdge"];
             /** @description Whether a cut may go towards oneself. */
             towards_self?: components["schemas"]["TowardsSelf"];
         };
@@ -2433,12 +2507,17 @@ export interface components {
             strokes_each?: number | null;
             /**
              * Format: int32
+             * @description Students who share a unit; 1 where each has units of their own.
+             */
+            students_per_unit: number;
+            /**
+             * Format: int32
              * @description Units for the demonstration.
              */
             units_demonstration: number;
             /**
-             * Format: int32
-             * @description Units for each student.
+             * Format: double
+             * @description Units for each student; a part of one where units are shared.
              */
             units_each: number;
             /**
@@ -2574,6 +2653,11 @@ export interface components {
          * @enum {string}
          */
         FingerGap: "bridge" | "claw_only";
+        /**
+         * @description What slices raw fish.
+         * @enum {string}
+         */
+        FishSlices: "single_bevel" | "slicer";
         /** @description How well something suits, with every reason. */
         Fit: {
             /** @description Reasons: refusals first, then against, then for; the weightiest first. */
@@ -2613,50 +2697,80 @@ export interface components {
         };
         /** @description A food of the catalogue. */
         Food: {
-            /** @description Allergen that students may name. */
-            allergen?: string | null;
-            /** @description On the bone. */
-            bone?: boolean;
-            /** @description Ids of cautions. */
-            cautions?: string[];
+            /** @description Allergens of the statutory list. */
+            allergens?: string[];
             /**
              * Format: double
-             * @description g/cm³.
+             * @description g/cm³: mass as bought over the shape's volume.
              */
             density: number;
+            /**
+             * Format: double
+             * @description Share of the mass as bought that is eaten, 0..1.
+             */
+            edible: number;
             /**
              * Format: int32
              * @description 1 soft to 5 hard.
              */
             firmness: number;
-            /** @description Halved and laid on its flat face before any other cut. */
-            halve?: boolean;
-            /** @description Has a stem or core that thin edges chip on. */
-            hard_stem?: boolean;
+            /** @description Shelf of the pantry. */
+            group: components["schemas"]["FoodGroup"];
             /** @description Id, e.g. `sweet_potato`. */
             id: string;
-            /** @description One of it. */
+            /** @description Hand work that its size allows. */
+            in_hand?: string[];
+            /** @description As commonly sold large. */
+            large: components["schemas"]["Bought"];
+            /** @description Its name in a sentence. */
             name: string;
+            /** @description What it is made of. */
+            nature: components["schemas"]["Nature"];
             /** @description A line for the instructor. */
             notes?: string;
-            /** @description Several of it. */
+            /** @description Cuts that are possible, and never proposed. */
+            odd?: string[];
+            /** @description How it lies on the board once it is opened. */
+            opened: components["schemas"]["Opened"];
+            /** @description Taken off each side by peeling. */
+            peel?: components["schemas"]["Millimetres"];
+            /** @description Whether it is peeled. */
+            peeled?: components["schemas"]["Peeled"];
+            /** @description What one usual unit gives of a cut, from least to most, where no geometry says it. */
+            pieces?: {
+                [key: string]: number[];
+            };
+            /** @description Several of those. */
             plural: string;
-            /** @description Raw meat or fish. */
-            raw_animal?: boolean;
-            /** @description Rolls until it has a flat face. */
-            rolls?: boolean;
             /** @description What the trimmings become. */
             scraps: string;
-            /** @description Shape and usual size. */
+            /** @description Shape and size at hand; the usual one in the catalogue. */
             shape: components["schemas"]["Shape"];
             /** @description Outside. */
             skin?: components["schemas"]["Skin"];
+            slice?: components["schemas"]["Millimetres"] | null;
+            /** @description As commonly sold small. */
+            small: components["schemas"]["Bought"];
+            /**
+             * Format: int32
+             * @description Students who share one unit.
+             */
+            students_per_unit?: number;
+            /** @description Cuts that are taught on it, in the order of the work. */
+            taught: string[];
             /** @description The colour that it is drawn in. */
             tint?: components["schemas"]["Tint"];
-            /** @description What can be done with it. */
+            /** @description What it does, or has. */
             traits?: components["schemas"]["FoodTrait"][];
             /** @description Cut off each end before the work. */
             trim?: components["schemas"]["Millimetres"];
+            /** @description One of it as it is bought. */
+            unit: string;
+            /**
+             * Format: int32
+             * @description Units that a student usually works.
+             */
+            units_each?: number;
         };
         /** @description A food laid against a blade. */
         FoodAgainstBlade: {
@@ -2674,6 +2788,11 @@ export interface components {
             /** @description The same in words. */
             words: components["schemas"]["Text"];
         };
+        /**
+         * @description Shelf of the pantry: foods are found by it.
+         * @enum {string}
+         */
+        FoodGroup: "roots" | "alliums" | "stalks" | "fruit_vegetables" | "leaves" | "herbs" | "fruit" | "bakery" | "dairy_and_more" | "fish" | "meat";
         /** @description Outline of a section. */
         FoodOutline: {
             /** @description Full height. */
@@ -2710,10 +2829,10 @@ export interface components {
             width: components["schemas"]["Millimetres"];
         };
         /**
-         * @description What can be done with a food, or what it does, beside its shape and firmness.
+         * @description What a food does, or has, beside its shape and firmness.
          * @enum {string}
          */
-        FoodTrait: "sticks" | "peels" | "segments" | "cored" | "leaves" | "turns" | "pastes" | "crushes" | "fish_bone" | "joints";
+        FoodTrait: "rolls" | "browns" | "stains" | "sticks" | "slippery" | "irregular" | "teeth" | "hard_core" | "hard_stem" | "quarter_core" | "ribs" | "hot" | "stone" | "cheeks" | "segments" | "sandy" | "root_on" | "leaves" | "calyx" | "clove" | "raw_animal" | "cooked" | "bone" | "fish_bone" | "pin_bones" | "grain" | "dense";
         /**
          * @description How garlic is taken apart.
          * @enum {string}
@@ -2728,7 +2847,7 @@ export interface components {
          * @description How the knife hand holds the knife.
          * @enum {string}
          */
-        Grip: "pinch" | "handle" | "index_on_spine" | "choked_back" | "paring" | "spine_top";
+        Grip: "pinch" | "handle" | "index_on_spine" | "choked_back" | "paring" | "spine_top" | "boning_fist";
         /**
          * @description Which grip is taught.
          * @enum {string}
@@ -2753,6 +2872,11 @@ export interface components {
             why: string;
         };
         /**
+         * @description How round food is held to be halved.
+         * @enum {string}
+         */
+        HalvingHold: "bridge" | "claw";
+        /**
          * @description The hand that holds the knife.
          * @enum {string}
          */
@@ -2766,7 +2890,7 @@ export interface components {
          * @description How the guide hand holds the food.
          * @enum {string}
          */
-        Hold: "claw" | "bridge" | "flat_palm" | "spine_top" | "in_hand";
+        Hold: "claw" | "bridge" | "flat_palm" | "spine_top" | "in_hand" | "end_rest" | "fork";
         /**
          * @description The angle a knife is honed at.
          * @enum {string}
@@ -2830,6 +2954,11 @@ export interface components {
              */
             share: number;
         };
+        /**
+         * @description Which knife joints a bird.
+         * @enum {string}
+         */
+        Jointing: "either" | "boning" | "chefs";
         /** @description What was read, and what it shows. */
         Judged: {
             /** @description Pieces as they were read. */
@@ -3113,10 +3242,21 @@ export interface components {
         /** @description A kind of knife, not one knife on the rack. */
         KnifeType: {
             angle?: components["schemas"]["AngleRange"] | null;
+            /** @description Work that it is made for. */
+            best?: components["schemas"]["Work"][];
             /** @description What it may do on the board. */
             board: components["schemas"]["BoardWork"];
+            /**
+             * Format: int32
+             * @description How common it is in a class, 0 to 6: of knives that do the work alike the commoner one leads.
+             */
+            common?: number;
             /** @description Kind of edge. */
             edge: components["schemas"]["Edge"];
+            /** @description Made for children's hands. */
+            for_children?: boolean;
+            /** @description Work that it also does. */
+            good?: components["schemas"]["Work"][];
             /** @description What it is good for. */
             good_for: string;
             /** @description Usual height of the blade at the heel. */
@@ -3251,6 +3391,8 @@ export interface components {
         Making: {
             /** @default null */
             length: components["schemas"]["Millimetres"] | null;
+            /** @default null */
+            peel: components["schemas"]["Millimetres"] | null;
             /**
              * @description The size that the produce is bought in.
              * @default medium
@@ -3332,10 +3474,14 @@ export interface components {
             cut: string;
             /** @description Its family. */
             family: components["schemas"]["CutFamily"];
+            /** @description What it leaves. */
+            leaves: string;
             /** @description Its name. */
             name: string;
             /** @description Its sizes by the course's standards. */
             target: components["schemas"]["Target"];
+            /** @description Taught on this food; an odd cut is shown to who asks for it. */
+            taught: boolean;
         };
         /** @description One measured piece. A side that was not measured is `None`. */
         MeasuredPiece: {
@@ -3420,7 +3566,32 @@ export interface components {
          * @description How the edge moves.
          * @enum {string}
          */
-        Motion: "rock" | "push" | "pull" | "tap" | "saw" | "long_draw" | "pivot_mince" | "press" | "in_hand_pull" | "crush";
+        Motion: "rock" | "push" | "pull" | "tap" | "saw" | "long_draw" | "pivot_mince" | "press" | "in_hand_pull" | "crush" | "peel_stroke" | "pierce" | "score" | "snip";
+        /** @description A word with its name. */
+        Named_FoodGroup: {
+            /** @description Name. */
+            name: string;
+            /**
+             * @description Shelf of the pantry: foods are found by it.
+             * @enum {string}
+             */
+            value: "roots" | "alliums" | "stalks" | "fruit_vegetables" | "leaves" | "herbs" | "fruit" | "bakery" | "dairy_and_more" | "fish" | "meat";
+        };
+        /** @description A word with its name. */
+        Named_Third: {
+            /** @description Name. */
+            name: string;
+            /**
+             * @description The part of the blade that does the work.
+             * @enum {string}
+             */
+            value: "tip" | "middle" | "heel" | "whole";
+        };
+        /**
+         * @description What a food is made of, as far as it decides which knives are for it.
+         * @enum {string}
+         */
+        Nature: "produce" | "herb" | "bread" | "cake" | "cheese" | "fish" | "cured" | "meat" | "cooked";
         /** @description A knife with its score. */
         Nearest: {
             /** @description Label of the knife. */
@@ -3590,6 +3761,54 @@ export interface components {
              */
             wanted: number;
         };
+        /** @description A food as it is opened, which is how it lies on the board for all that follows. */
+        Opened: {
+            /** @description Across, as the blade crosses it. */
+            across: components["schemas"]["Millimetres"];
+            /** @description Height above the board. */
+            height: components["schemas"]["Millimetres"];
+            /** @description How it is opened. */
+            how: string;
+            /** @description Length. */
+            length: components["schemas"]["Millimetres"];
+            /**
+             * Format: int32
+             * @description Parts that lie side by side.
+             */
+            parts?: number;
+            /** @description The skin, rind or crust is still on. */
+            skin_on?: boolean;
+        };
+        /** @description Students who may not hold the knife of the setup yet, with what suits them best. */
+        OtherKnife: {
+            /** @description Label of the knife that they take; none where nothing at hand is for them. */
+            knife?: string | null;
+            /** @description Names of the students, by station. */
+            students: string[];
+        };
+        /** @description What a school may change of a food; all else, its cuts above all, is that of the food it was copied from. */
+        OwnFood: {
+            /**
+             * Format: double
+             * @description g/cm³.
+             */
+            density: number;
+            /**
+             * Format: int32
+             * @description 1 soft to 5 hard.
+             */
+            firmness: number;
+            /** @description Id. */
+            id: string;
+            /** @description One of it, 1 to 60 characters. */
+            name: string;
+            /** @description Several of it. */
+            plural: string;
+            /** @description Shape and usual size. */
+            shape: components["schemas"]["Shape"];
+            /** @description Cut off each end before the work. */
+            trim?: components["schemas"]["Millimetres"];
+        };
         /**
          * @description Kind of value that a school can make its own.
          * @enum {string}
@@ -3649,8 +3868,8 @@ export interface components {
         } | {
             /** @description Id of the shipped food that it was copied from. */
             based_on: string;
-            /** @description The food; its id is a shipped one, or a new one. */
-            food: components["schemas"]["Food"];
+            /** @description What is the school's own of it; its id is a shipped one, or a new one. */
+            food: components["schemas"]["OwnFood"];
             /** @enum {string} */
             kind: "food";
         } | {
@@ -3734,6 +3953,23 @@ export interface components {
              */
             y: number;
         };
+        /** @description Whether a food is peeled, by the kind of work. */
+        Peeled: {
+            /** @description For an exam: cuts of true size. */
+            exam: components["schemas"]["Peeling"];
+            /** @description In a kitchen. */
+            kitchen: components["schemas"]["Peeling"];
+        };
+        /**
+         * @description Whether a food is peeled for a kind of work.
+         * @enum {string}
+         */
+        Peeling: "yes" | "no" | "either";
+        /**
+         * @description What peels.
+         * @enum {string}
+         */
+        PeelTool: "peeler" | "knife";
         /** @description Equal pieces side by side in the section, in mm. */
         PieceGrid: {
             /**
@@ -3821,6 +4057,36 @@ export interface components {
             /** @description Its segments on the rule of minutes. */
             time_rule: components["schemas"]["TimeRule"];
         };
+        /** @description The preparation of a food for a cut. */
+        Preparation: {
+            /** @description A line for the instructor. */
+            notes: string;
+            /** @description How the food is first opened. */
+            opened: string;
+            /** @description What the trimmings become. */
+            scraps: string;
+            /** @description Steps in the order of the work; the cut itself is the last. */
+            steps: components["schemas"]["PreparationStep"][];
+            /** @description `Slice of apple`. */
+            title: string;
+        };
+        /** @description A step of the preparation. */
+        PreparationStep: {
+            /** @description Cautions that first come up here, the gravest first. */
+            cautions: components["schemas"]["ShownCaution"][];
+            /** @description Id of the cut. */
+            cut: string;
+            /** @description How it is done. */
+            how: string;
+            /** @description Label of the knife that leads; none where nothing at hand may do it. */
+            knife?: string | null;
+            /** @description What it leaves. */
+            leaves: string;
+            /** @description Its name. */
+            name: string;
+            /** @description `pinch · claw · push cut · heel third`. */
+            setup: string;
+        };
         /** @description A knife type to choose from, with its price. */
         PricedType: {
             /**
@@ -3874,7 +4140,7 @@ export interface components {
          * @description The outline of the blade, as far as rules and drawings need it.
          * @enum {string}
          */
-        Profile: "curved_belly" | "gentle_belly" | "sheeps_foot" | "clipped_tip" | "dead_flat" | "short" | "curved_inwards" | "narrow" | "long_narrow";
+        Profile: "curved_belly" | "gentle_belly" | "sheeps_foot" | "clipped_tip" | "dead_flat" | "short" | "curved_inwards" | "narrow" | "long_narrow" | "blunt_tip" | "slot" | "swivel" | "scissors";
         /** @description Thresholds of the five notches and the ladder of blade lengths. */
         ProgressRules: {
             /** @description Clean attempts in a row that cut, or restore, Safe. */
@@ -3977,7 +4243,7 @@ export interface components {
              * @description How the knife hand holds the knife.
              * @enum {string}
              */
-            value: "pinch" | "handle" | "index_on_spine" | "choked_back" | "paring" | "spine_top";
+            value: "pinch" | "handle" | "index_on_spine" | "choked_back" | "paring" | "spine_top" | "boning_fist";
         };
         /** @description One option among others, e.g. a grip, with how well it suits. */
         Rated_Hold: {
@@ -3989,7 +4255,7 @@ export interface components {
              * @description How the guide hand holds the food.
              * @enum {string}
              */
-            value: "claw" | "bridge" | "flat_palm" | "spine_top" | "in_hand";
+            value: "claw" | "bridge" | "flat_palm" | "spine_top" | "in_hand" | "end_rest" | "fork";
         };
         /** @description One option among others, e.g. a grip, with how well it suits. */
         Rated_Motion: {
@@ -4001,7 +4267,7 @@ export interface components {
              * @description How the edge moves.
              * @enum {string}
              */
-            value: "rock" | "push" | "pull" | "tap" | "saw" | "long_draw" | "pivot_mince" | "press" | "in_hand_pull" | "crush";
+            value: "rock" | "push" | "pull" | "tap" | "saw" | "long_draw" | "pivot_mince" | "press" | "in_hand_pull" | "crush" | "peel_stroke" | "pierce" | "score" | "snip";
         };
         /** @description One option among others, e.g. a grip, with how well it suits. */
         Rated_Third: {
@@ -4013,7 +4279,7 @@ export interface components {
              * @description The part of the blade that does the work.
              * @enum {string}
              */
-            value: "tip" | "middle" | "heel";
+            value: "tip" | "middle" | "heel" | "whole";
         };
         /** @description An answer that is not offered. */
         RefusedDoctrine: {
@@ -4112,7 +4378,9 @@ export interface components {
         };
         /**
          * @description The shape that the geometry works with. All lengths are whole outer sizes. A stalk is half a ring, hollow
-         *     side down: `width` across, `thickness` of its wall, at most half the width.
+         *     side down: `width` across, `thickness` of its wall, at most half the width. A layered ball is `length` long
+         *     from root to tip. A wedge lies on its broad side and thins out towards one end. Stoned food has its flesh
+         *     around a stone. An irregular one is only known by the box around it.
          */
         Shape: {
             big_end: components["schemas"]["Millimetres"];
@@ -4142,6 +4410,7 @@ export interface components {
             kind: "layered_ball";
             /** Format: int32 */
             layers: number;
+            length: components["schemas"]["Millimetres"];
         } | {
             diameter: components["schemas"]["Millimetres"];
             /** @enum {string} */
@@ -4167,6 +4436,37 @@ export interface components {
             kind: "block";
             length: components["schemas"]["Millimetres"];
             width: components["schemas"]["Millimetres"];
+        } | {
+            height: components["schemas"]["Millimetres"];
+            /** @enum {string} */
+            kind: "wedge";
+            length: components["schemas"]["Millimetres"];
+            width: components["schemas"]["Millimetres"];
+        } | {
+            diameter: components["schemas"]["Millimetres"];
+            height: components["schemas"]["Millimetres"];
+            /** @enum {string} */
+            kind: "disc";
+        } | {
+            height: components["schemas"]["Millimetres"];
+            /** @enum {string} */
+            kind: "stoned";
+            length: components["schemas"]["Millimetres"];
+            stone: components["schemas"]["Millimetres"];
+            width: components["schemas"]["Millimetres"];
+        } | {
+            height: components["schemas"]["Millimetres"];
+            /** @enum {string} */
+            kind: "irregular";
+            length: components["schemas"]["Millimetres"];
+            width: components["schemas"]["Millimetres"];
+        } | {
+            diameter: components["schemas"]["Millimetres"];
+            /** @enum {string} */
+            kind: "stems";
+            length: components["schemas"]["Millimetres"];
+            /** Format: int32 */
+            stems: number;
         } | {
             diameter: components["schemas"]["Millimetres"];
             /** @enum {string} */
@@ -4250,6 +4550,11 @@ export interface components {
             /** @description Whole length, handle included. */
             width: components["schemas"]["Millimetres"];
         };
+        /**
+         * @description How a blade's length sits in a hand.
+         * @enum {string}
+         */
+        Sits: "well" | "short" | "by_work" | "long" | "much_too_long";
         /** @description Sizes of one cut as a person writes them: `3.2`, `1/8 in`, `2-5`, `under 3`; empty for none. */
         SizeTexts: {
             /**
@@ -4272,7 +4577,7 @@ export interface components {
          * @description The outside of a food, as the edge meets it.
          * @enum {string}
          */
-        Skin: "plain" | "slips" | "tough" | "rind" | "crust";
+        Skin: "plain" | "papery" | "slips" | "tough" | "rind" | "crust";
         /** @description A food as a body along x: x from its first end, y up and z across from its axis, all mm. */
         Solid: {
             /** @description Height along y. */
@@ -4550,7 +4855,7 @@ export interface components {
          * @description The part of the blade that does the work.
          * @enum {string}
          */
-        Third: "tip" | "middle" | "heel";
+        Third: "tip" | "middle" | "heel" | "whole";
         /** @description A tick, or a tick taken back. */
         Ticking: {
             /** @description Id of the line. */
@@ -4595,7 +4900,7 @@ export interface components {
          * @description The colour that a food is drawn in.
          * @enum {string}
          */
-        Tint: "pale" | "orange";
+        Tint: "pale" | "orange" | "red" | "green" | "brown";
         /**
          * @description Whether the tip stays on the board.
          * @enum {string}
@@ -4620,6 +4925,11 @@ export interface components {
              */
             share: number;
         };
+        /**
+         * @description What cuts a tomato.
+         * @enum {string}
+         */
+        TomatoEdge: "either" | "teeth" | "plain";
         /**
          * @description What a change of doctrine changes.
          * @enum {string}
@@ -4752,7 +5062,7 @@ export interface components {
              * @description How the knife hand holds the knife.
              * @enum {string}
              */
-            value: "pinch" | "handle" | "index_on_spine" | "choked_back" | "paring" | "spine_top";
+            value: "pinch" | "handle" | "index_on_spine" | "choked_back" | "paring" | "spine_top" | "boning_fist";
         };
         /** @description A grip, hold or motion in plain words. */
         Way_Hold: {
@@ -4767,7 +5077,7 @@ export interface components {
              * @description How the guide hand holds the food.
              * @enum {string}
              */
-            value: "claw" | "bridge" | "flat_palm" | "spine_top" | "in_hand";
+            value: "claw" | "bridge" | "flat_palm" | "spine_top" | "in_hand" | "end_rest" | "fork";
         };
         /** @description A grip, hold or motion in plain words. */
         Way_Motion: {
@@ -4782,7 +5092,7 @@ export interface components {
              * @description How the edge moves.
              * @enum {string}
              */
-            value: "rock" | "push" | "pull" | "tap" | "saw" | "long_draw" | "pivot_mince" | "press" | "in_hand_pull" | "crush";
+            value: "rock" | "push" | "pull" | "tap" | "saw" | "long_draw" | "pivot_mince" | "press" | "in_hand_pull" | "crush" | "peel_stroke" | "pierce" | "score" | "snip";
         };
         /** @description A change that makes the lesson fit. */
         WayOut: {
@@ -4804,6 +5114,11 @@ export interface components {
              */
             habit_minutes: number;
         };
+        /**
+         * @description Work that a type of knife is made for, as far as it decides which knife leads.
+         * @enum {string}
+         */
+        Work: "produce" | "hard_whole" | "fine" | "turning" | "peeling" | "bread" | "cake" | "cheese" | "crushing" | "fish_slices" | "fish_bone" | "skinning" | "meat" | "meat_trim" | "bone" | "carving" | "snipping";
         /** @description One student of the yard. */
         YardRow: {
             /**
@@ -6070,6 +6385,8 @@ export interface operations {
                 food?: string;
                 /** @description `rack` or `types`. */
                 knives?: components["schemas"]["KnifeSource"];
+                /** @description With the cuts that are odd for the food. */
+                odd?: boolean;
                 /** @description Id of a student of the course, for whose hand and clearance the knives are judged. */
                 student?: number;
             };
@@ -6105,6 +6422,64 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Matrix"];
+                };
+            };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    playbook_preparation: {
+        parameters: {
+            query: {
+                /** @description Id of the cut that it leads to. */
+                cut: string;
+                /** @description Id of the food. */
+                food: string;
+                /** @description `rack` or `types`. */
+                knives?: components["schemas"]["KnifeSource"];
+                /** @description Id of a student of the course, for whose hand and clearance the knives are judged. */
+                student?: number;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Refused: why, and at which fields. */
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Preparation"];
                 };
             };
             /** @description No time for it now: nothing was begun, or nothing of it was kept. */

@@ -146,19 +146,19 @@ impl CareDeed {
 impl CareFields {
     /// Every problem in the fields, for a knife of this type on this day.
     pub fn check(&self, catalogue: &Catalogue, kind: &KnifeType, doctrines: &Doctrines, today: Date) -> Vec<Problem> {
-        let teeth = kind.edge == Edge::Serrated;
+        let not_ground = !kind.is_ground();
         let mut problems = Vec::new();
         if self.on_day > today {
             problems.push(Problem::new("/on_day", "Day", self.on_day, "is in the future", format!("{today} or before")));
         }
         match &self.deed {
             CareDeed::Hone { angle, strokes } => {
-                if teeth {
+                if not_ground {
                     problems.push(Problem::new(
                         "/kind",
                         "Write down",
                         &kind.name,
-                        "has teeth that a plain steel does not fit",
+                        "has an edge that a plain steel does not fit",
                         "send it out",
                     ));
                 }
@@ -166,8 +166,8 @@ impl CareFields {
                 problems.extend(angle.and_then(|angle| angle_problem(catalogue, "/angle", angle)));
             }
             CareDeed::Stone { angle, strokes, grits } => {
-                if teeth {
-                    let why = "has teeth that a flat stone grinds away";
+                if not_ground {
+                    let why = "has an edge that a flat stone does not grind";
                     problems.push(Problem::new("/kind", "Write down", &kind.name, why, "replace it or send it out"));
                 }
                 problems.extend(Problem::unless_within("/strokes", "Strokes a side", i64::from(*strokes), 1, 200));

@@ -136,7 +136,7 @@ pub fn due(
         return found;
     }
     if knife.edge_state == EdgeState::Dull {
-        let repair = if kind.edge == Edge::Serrated || doctrines.steel_or_stone == SteelOrStone::Steel {
+        let repair = if !kind.is_ground() || doctrines.steel_or_stone == SteelOrStone::Steel {
             "replace it or send it out"
         } else {
             "to the stone"
@@ -150,7 +150,7 @@ pub fn due(
         say(what, title, why);
     }
     let in_class = class_today && knife.edge_state == EdgeState::Sharp;
-    let steel = kind.edge == Edge::Straight && doctrines.steel_or_stone != SteelOrStone::Stone;
+    let steel = kind.edge == Edge::Straight && kind.is_ground() && doctrines.steel_or_stone != SteelOrStone::Stone;
     if in_class && steel && history.honed_on != Some(today) {
         let hone = &catalogue.care.hone;
         let before = history.honed_on.map_or("never logged".to_owned(), |on| format!("last on {}", day(on)));
@@ -181,13 +181,13 @@ fn grinding(
     let part = if habits > 0.0 { format!(", {habits:.0} of them from bad habits") } else { String::new() };
     let days = history.used_from.map_or(0, |from| (today - from).get_days());
     let used = worn > 0.0;
-    if kind.edge == Edge::Serrated {
+    if !kind.is_ground() {
         let due = worn >= care.serrated.due_minutes || (used && days >= care.serrated.due_days);
         return due.then(|| {
             (
                 DueKind::SendOut,
                 "replace or send out",
-                format!("{worn:.0} board minutes{part}; teeth are not ground on a flat stone."),
+                format!("{worn:.0} board minutes{part}; an edge like this is not ground on a flat stone."),
             )
         });
     }

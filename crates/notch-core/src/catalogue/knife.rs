@@ -220,6 +220,11 @@ pub struct KnifeType {
 }
 
 impl KnifeType {
+    /// Whether its edge is honed and ground: teeth, peelers are replaced or sent out.
+    pub const fn is_ground(&self) -> bool {
+        self.angle.is_some()
+    }
+
     /// Label of a knife of this type, e.g. `Flat chef's 210`.
     pub fn label(&self, length: Millimetres) -> String {
         format!("{} {length}", self.short)

@@ -103,7 +103,19 @@ fn blocks(food: &Food, cut: &Cut, target: &Target, handling: &Handling) -> Resul
         _ => work.total(),
     };
     let kept = f64::from(pieces) * piece_volume;
-    // The last piece of a stick is short where the block is no whole number of them.
+    Ok(WorkedFood {
+        pieces,
+        partial: short_ends(food, &blocks, piece, dice),
+        strokes: if pieces == 0 { 0 } else { own + strokes_between },
+        regroupings: work.regroupings,
+        volume,
+        trimmings: Trimmings { ends, squaring: (volume - ends - core - kept).max(0.0), core },
+        blocks,
+    })
+}
+
+/// Pieces that are short: the last of a stick, where the block is no whole number of them.
+fn short_ends(food: &Food, blocks: &[Block], piece: Piece, dice: bool) -> u32 {
     let block_length = match food.shape {
         Shape::Frustum { .. } | Shape::Cylinder { .. } if dice => DICING_BLOCK.longer(piece.length()),
         Shape::Stalk { length, .. } => length.less(food.trim + food.trim),
@@ -113,16 +125,7 @@ fn blocks(food: &Food, cut: &Cut, target: &Target, handling: &Handling) -> Resul
     let short = |block: &&Block| {
         block.count() > 0 && block_length.get() - f64::from(block.pieces) * piece.length().get() > 1e-6 * block_length.get()
     };
-    let partial = blocks.iter().filter(short).map(|block| block.planks.saturating_mul(block.sticks));
-    Ok(WorkedFood {
-        pieces,
-        partial: partial.fold(0, u32::saturating_add),
-        strokes: if pieces == 0 { 0 } else { own + strokes_between },
-        regroupings: work.regroupings,
-        volume,
-        trimmings: Trimmings { ends, squaring: (volume - ends - core - kept).max(0.0), core },
-        blocks,
-    })
+    blocks.iter().filter(short).map(|block| block.planks.saturating_mul(block.sticks)).fold(0, u32::saturating_add)
 }
 
 /// Strokes of all blocks of one unit: its two ends are trimmed once.

@@ -158,16 +158,29 @@ impl KnifeFields {
             let allowed = text![Bare(kind.length.from), " to ", kind.length.to, " for a ", kind.name];
             problems.push(Problem::new("/length", "Blade length", self.length, "is not what this type is made in", allowed));
         }
-        if kind.edge == Edge::Serrated && self.edge_angle.is_some() {
+        if !kind.is_ground() && self.edge_angle.is_some() {
             let angle = self.edge_angle;
-            problems.push(Problem::new("/edge_angle", "Angle per side", angle, "is not given for teeth", "nothing"));
+            problems.push(Problem::new(
+                "/edge_angle",
+                "Angle per side",
+                angle,
+                "is not given for an edge that is not ground",
+                "nothing",
+            ));
         }
         match (kind.edge, self.hand) {
             (Edge::SingleBevel, None) => {
                 problems.push(Problem::new("/hand", "Ground for the", "", "was given", "right or left, for a single-bevel edge"));
             }
-            (Edge::Straight | Edge::Serrated, Some(_)) => {
-                problems.push(Problem::new("/hand", "Ground for the", "one hand", "is for single-bevel edges", "either hand"));
+            // Some serrated knives and fixed peelers are ground on one side.
+            (Edge::Straight, Some(_)) if kind.is_ground() => {
+                problems.push(Problem::new(
+                    "/hand",
+                    "Ground for the",
+                    "one hand",
+                    "is for edges that are ground on one side",
+                    "either hand",
+                ));
             }
             _ => {}
         }

@@ -3,8 +3,8 @@
 use axum::Json;
 use axum::extract::State;
 use notch_core::catalogue::{
-    BoardMaterial, Catalogue, Cut, DoctrineQuestion, Fault, Food, Grip, Hold, KnifePart, KnifeType, LessonSegment, Manner,
-    Motion, StandardSet, Tolerance,
+    BoardMaterial, Catalogue, Cut, DoctrineQuestion, Fault, Food, FoodGroup, Grip, Hold, KnifePart, KnifeType, LessonSegment,
+    Manner, Motion, StandardSet, Third, Tolerance,
 };
 use serde::Serialize;
 use utoipa::ToSchema;
@@ -38,12 +38,24 @@ pub(crate) struct CatalogueView {
     grips: Vec<Way<Grip>>,
     holds: Vec<Way<Hold>>,
     motions: Vec<Way<Motion>>,
+    thirds: Vec<Named<Third>>,
+    /// Shelves of the pantry, in order.
+    food_groups: Vec<Named<FoodGroup>>,
     disclaimer: String,
     first_aid: String,
     parts: Vec<KnifePart>,
     boards: Vec<Board>,
     /// Names of all time zones.
     time_zones: Vec<String>,
+}
+
+/// A word with its name.
+#[derive(Debug, Serialize, ToSchema)]
+pub(crate) struct Named<T> {
+    /// Its id.
+    value: T,
+    /// Name.
+    name: String,
 }
 
 /// A board material.
@@ -79,6 +91,8 @@ fn view(catalogue: &Catalogue) -> CatalogueView {
         grips: ways(&catalogue.handling.grips),
         holds: ways(&catalogue.handling.holds),
         motions: ways(&catalogue.handling.motions),
+        thirds: Third::ALL.iter().map(|third| Named { value: *third, name: third.said().to_owned() }).collect(),
+        food_groups: FoodGroup::ALL.iter().map(|group| Named { value: *group, name: group.name().to_owned() }).collect(),
         disclaimer: catalogue.disclaimer.clone(),
         first_aid: catalogue.first_aid.clone(),
         parts: catalogue.parts.clone(),

@@ -1,16 +1,16 @@
 import { NumberInput, SegmentedControl, Select } from '@mantine/core';
 import { memo } from 'react';
 import type { Api, ApiProblem } from '../../api/client';
-import { useCatalogue, useCourse } from '../../api/queries';
-import { capital, useUnit, withUnit } from '../../shared/format';
+import { useCatalogue } from '../../api/queries';
+import { useUnit, withUnit } from '../../shared/format';
 import { LengthInput } from '../../shared/LengthInput';
+import { cutChoices, foodChoices, isMadeOf } from '../../shared/pantry';
 import styles from './Bench.module.css';
 import { measures, typed } from './question';
 import type { ChangeCut, CutWords } from './question';
 import { Slider } from './Slider';
 
 interface Props {
-  courseId: number;
   at: CutWords;
   change: ChangeCut;
   question: Api['BenchQuestion'];
@@ -21,7 +21,7 @@ interface Props {
 const SIXTEENTH = 25.4 / 16;
 
 /** What is cut, to which size, of which food, and for how many. */
-export function BlockControls({ courseId, at, change, question, data, problem }: Props) {
+export function BlockControls({ at, change, question, data, problem }: Props) {
   const [unit] = useUnit();
   const catalogue = useCatalogue();
   const food = catalogue.data?.foods.find((each) => each.id === question.food);
@@ -47,7 +47,6 @@ export function BlockControls({ courseId, at, change, question, data, problem }:
   return (
     <div className={`card ${styles.controls}`}>
       <Picks
-        courseId={courseId}
         food={question.food}
         cut={question.cut}
         foodError={problem?.at('/food')}
@@ -92,7 +91,6 @@ export function BlockControls({ courseId, at, change, question, data, problem }:
 }
 
 interface PicksProps {
-  courseId: number;
   food: string;
   cut: string;
   foodError: string | undefined;
@@ -101,11 +99,17 @@ interface PicksProps {
 }
 
 /** Long lists, drawn again only when another is picked. */
-const Picks = memo(function Picks({ courseId, food, cut, foodError, cutError, change }: PicksProps) {
+const Picks = memo(function Picks({ food, cut, foodError, cutError, change }: PicksProps) {
   const catalogue = useCatalogue();
-  const course = useCourse(courseId);
-  const taught = catalogue.data?.sets.find((set) => set.id === course.data?.course.standard_set)?.cuts ?? {};
   const fresh = { knife: null, onward: null };
+  const known = catalogue.data?.foods;
+  const toFood = (value: string) => {
+    const next = known?.find((each) => each.id === value);
+    // The cut stays where the food has it.
+    const kept =
+      next && isMadeOf(next, cut) ? {} : { cut: next?.taught[0] ?? cut, t: null, w: null, l: null };
+    change({ food: value, measured: null, ...kept, ...fresh });
+  };
   return (
     <>
       <Select
@@ -113,8 +117,8 @@ const Picks = memo(function Picks({ courseId, food, cut, foodError, cutError, ch
         searchable
         allowDeselect={false}
         value={food}
-        onChange={(value) => value && change({ food: value, measured: null, ...fresh })}
-        data={(catalogue.data?.foods ?? []).map((f) => ({ value: f.id, label: capital(f.name) }))}
+        onChange={(value) => value && toFood(value)}
+        data={foodChoices(catalogue.data)}
         error={foodError}
       />
       <Select
@@ -123,9 +127,7 @@ const Picks = memo(function Picks({ courseId, food, cut, foodError, cutError, ch
         allowDeselect={false}
         value={cut}
         onChange={(value) => value && change({ cut: value, t: null, w: null, l: null, ...fresh })}
-        data={(catalogue.data?.cuts ?? [])
-          .filter((c) => c.id in taught)
-          .map((c) => ({ value: c.id, label: capital(c.name) }))}
+        data={cutChoices(catalogue.data, food)}
         error={cutError}
       />
     </>

@@ -44,14 +44,7 @@ export function BlockView({ courseId, tabs }: { courseId: number; tabs: React.Re
           {tabs}
         </div>
         <div className={styles.columns}>
-          <BlockControls
-            courseId={courseId}
-            at={at}
-            change={change}
-            question={question}
-            data={data}
-            problem={problem}
-          />
+          <BlockControls at={at} change={change} question={question} data={data} problem={problem} />
           <div className="stack">
             {problem && <Trouble error={problem} />}
             {at.beside.length > 0 && <CutsBeside courseId={courseId} at={at} onChange={change} />}

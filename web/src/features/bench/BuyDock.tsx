@@ -40,7 +40,7 @@ export const BuyDock = memo(function BuyDock(props: Props) {
           <ul>
             {data.ways.map((way, index) => (
               <Reason key={way.way} kind={index === data.way ? 'held' : 'note'} title={`${way.name}:`}>
-                {way.units_each} {way.units_each === 1 ? named?.name : named?.plural} each, {way.units_class}{' '}
+                {way.units_each} {way.units_each === 1 ? named?.unit : named?.plural} each, {way.units_class}{' '}
                 for the class, {grams(way.grams_class)}
                 {way.cost_class !== null &&
                   way.cost_class !== undefined &&
@@ -122,8 +122,8 @@ function Onward({ data, courseId, at, change }: Props & { data: Api['BenchView']
   const lessons = course.data?.lessons ?? [];
   const next = lessons.find((lesson) => lesson.when === 'next') ?? lessons.at(-1);
   // An exercise keeps its sizes, its way and its produce; food and cut are named though they be the usual.
-  const { food, cut, knife, t, w, l, way, produce } = at;
-  const pin = new URLSearchParams(writeCut({ knife, t, w, l, way, produce }));
+  const { food, cut, knife, t, w, l, way, produce, peel } = at;
+  const pin = new URLSearchParams(writeCut({ knife, t, w, l, way, produce, peel }));
   for (const [key, value] of Object.entries({ add: '1', food, cut })) pin.set(key, value);
   if (data.ways.length > 0) pin.set('amount', String(data.pieces_each));
   const { layers } = data;

@@ -67,7 +67,7 @@ export function StudentCard({ courseId, tabs }: { courseId: number; tabs: React.
                 <dt>from</dt>
                 <dd>
                   <span className="figure">{way.units_each}</span>{' '}
-                  {way.units_each === 1 ? named?.name : named?.plural}
+                  {way.units_each === 1 ? named?.unit : named?.plural}
                 </dd>
               </>
             )}

@@ -38,6 +38,8 @@ export function measures(shape: Shape): { key: string; label: string; size: numb
     case 'cone':
       return [of('diameter', 'Across', shape.diameter), of('length', 'Length', shape.length)];
     case 'ellipsoid':
+    case 'wedge':
+    case 'irregular':
     case 'block':
       return [
         of('length', 'Length', shape.length),
@@ -49,8 +51,18 @@ export function measures(shape: Shape): { key: string; label: string; size: numb
         of('diameter', 'Across', shape.diameter),
         ...(shape.core ? [of('core', 'Core', shape.core)] : []),
       ];
+    case 'stoned':
+      return [
+        of('length', 'Length', shape.length),
+        of('width', 'Width', shape.width),
+        of('height', 'Height', shape.height),
+        of('stone', 'Stone', shape.stone),
+      ];
+    case 'disc':
+      return [of('diameter', 'Across', shape.diameter), of('height', 'Height', shape.height)];
+    case 'stems':
+      return [of('diameter', 'Across', shape.diameter), of('length', 'Length', shape.length)];
     case 'layered_ball':
-      return [of('diameter', 'Across', shape.diameter)];
     case 'layered_cylinder':
       return [of('diameter', 'Across', shape.diameter), of('length', 'Length', shape.length)];
     case 'stalk':

@@ -71,6 +71,7 @@ export function AdviceDock({
           <Reason key={f.rule} kind="caution" says={f.words} />
         ))}
       </ul>
+      <Others advice={advice} />
       {advice.cautions.length > 0 && (
         <section>
           <h3 style={{ marginBottom: 8 }}>Cautions</h3>
@@ -92,6 +93,27 @@ export function AdviceDock({
       <NotOffered advice={advice} />
       <Disclaimer>{disclaimer}</Disclaimer>
     </Dock>
+  );
+}
+
+/** Who may not hold the proposed knife yet, and what they take. */
+export function Others({ advice }: { advice: Api['Advice'] }) {
+  if (advice.others.length === 0) return null;
+  return (
+    <section>
+      <h3 style={{ marginBottom: 8 }}>Who takes another knife</h3>
+      <ul>
+        {advice.others.map((other) => (
+          <Reason
+            key={other.knife ?? 'none'}
+            kind={other.knife ? 'note' : 'stop'}
+            title={other.knife ? `${other.knife}:` : 'Nothing on the rack is for'}
+          >
+            {other.students.join(', ')}.
+          </Reason>
+        ))}
+      </ul>
+    </section>
   );
 }
 

@@ -133,6 +133,14 @@ function Status({ planned }: { planned: Api['PlannedExercise'] }) {
   );
 }
 
+/** Units for each student, or how many share one. */
+function each(figures: Api['ExerciseFigures']): string {
+  if (figures.students_per_unit === 1) return `${figures.units_each} each`;
+  return figures.units_each > 1
+    ? `${figures.units_each.toFixed(1)} each, shared`
+    : `1 for ${Math.max(1, Math.floor(1 / figures.units_each))} students`;
+}
+
 /** Pieces, strokes, minutes, food to buy and trimmings; the same row on the card and in the editor. */
 export function Figures({ figures, food }: { figures: Api['ExerciseFigures']; food: string }) {
   const rows: [string, string][] = [];
@@ -158,8 +166,8 @@ export function Figures({ figures, food }: { figures: Api['ExerciseFigures']; fo
         ))}
       </dl>
       <p className="quiet" style={{ fontSize: '0.8125rem' }}>
-        {figures.units_each} each · {figures.units_students} for students, {figures.units_demonstration} to
-        show, {figures.units_spare} spare
+        {each(figures)} · {figures.units_students} for students, {figures.units_demonstration} to show,{' '}
+        {figures.units_spare} spare
         {figures.waste && figures.waste.ends_grams > 0 && ` · ends ${grams(figures.waste.ends_grams)}`}
       </p>
       {figures.no_count && <p className="quiet">{capital(figures.no_count)}.</p>}

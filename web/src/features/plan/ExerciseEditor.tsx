@@ -5,7 +5,9 @@ import type { Api } from '../../api/client';
 import { ApiProblem } from '../../api/client';
 import { useAdvice, useCatalogue, useTint } from '../../api/queries';
 import { Knife, Section } from '../../shared/drawing';
-import { capital, useUnit } from '../../shared/format';
+import { useUnit } from '../../shared/format';
+import { cutChoices, foodChoices, isMadeOf } from '../../shared/pantry';
+import { Mark } from '../../shared/mark';
 import { Trouble } from '../../shared/State';
 import { useSaveExercise } from './changes';
 import { Figures } from './ExerciseCard';
@@ -93,29 +95,35 @@ export function ExerciseEditor(props: Props) {
     >
       <div className="stack">
         <Select
-          label="Cut"
-          placeholder="Choose a cut"
-          searchable
-          data={(catalogue.data?.cuts ?? [])
-            .filter((c) => c.id in taught)
-            .map((c) => ({ value: c.id, label: capital(c.name) }))}
-          value={choice.cut || null}
-          onChange={(cut) => change({ ...open, cut: cut ?? '', making: USUAL })}
-          error={at('/cut')}
-        />
-        <Select
           label="Food"
           placeholder="Choose a food"
           searchable
-          data={(catalogue.data?.foods ?? []).map((f) => ({ value: f.id, label: capital(f.name) }))}
+          data={foodChoices(
+            catalogue.data,
+            (each) => choice.food !== '' || !choice.cut || isMadeOf(each, choice.cut),
+          )}
           value={choice.food || null}
-          onChange={(food) => change({ ...open, food: food ?? '', making: USUAL })}
+          onChange={(value) => {
+            const next = catalogue.data?.foods.find((each) => each.id === value);
+            const cut = next && !isMadeOf(next, choice.cut) ? '' : choice.cut;
+            change({ ...open, food: value ?? '', cut, making: USUAL });
+          }}
           error={at('/food')}
+        />
+        <Select
+          label="Cut"
+          placeholder="Choose a cut"
+          searchable
+          data={cutChoices(catalogue.data, choice.food)}
+          value={choice.cut || null}
+          onChange={(cut) => change({ ...open, cut: cut ?? '', making: USUAL })}
+          error={at('/cut')}
         />
         <AmountFields choice={choice} change={change} error={at('/amount')} />
         <MakingFields
           making={choice.making ?? USUAL}
           sticks={['strips', 'dice'].includes(family ?? '')}
+          peels={(catalogue.data?.foods.find((each) => each.id === choice.food)?.peel ?? 0) > 0}
           standard={taught[choice.cut]}
           change={(making) => change({ making })}
           at={at}
@@ -154,6 +162,9 @@ export function ExerciseEditor(props: Props) {
   );
 }
 
+const MOST: Record<Api['Amount']['kind'], number> = { pieces: 2000, units: 100, grams: 5000 };
+const STARTS: Record<Api['Amount']['kind'], number> = { pieces: 40, units: 1, grams: 200 };
+
 function AmountFields({
   choice,
   change,
@@ -169,7 +180,7 @@ function AmountFields({
       <NumberInput
         label="Each student cuts"
         min={1}
-        max={amount.kind === 'pieces' ? 2000 : 100}
+        max={MOST[amount.kind]}
         value={amount.count}
         onChange={(value) =>
           change({ amount: { ...amount, count: Math.max(0, Math.min(65535, Math.round(Number(value)))) } })
@@ -182,11 +193,12 @@ function AmountFields({
         aria-label="Amount in"
         value={amount.kind}
         onChange={(kind) =>
-          change({ amount: kind === 'pieces' ? { kind: 'pieces', count: 40 } : { kind: 'units', count: 1 } })
+          change({ amount: { kind, count: STARTS[kind as Api['Amount']['kind']] } as Api['Amount'] })
         }
         data={[
           { value: 'pieces', label: 'pieces' },
           { value: 'units', label: 'whole foods' },
+          { value: 'grams', label: 'grams' },
         ]}
       />
     </div>
@@ -229,6 +241,11 @@ function Setup({ advice, choice, change, at }: SetupProps) {
           )}
         </div>
       </div>
+      {!advice.taught && (
+        <p className="row">
+          <Mark kind="caution" /> Possible, and not what it is taught on.
+        </p>
+      )}
       <Figures figures={advice.figures} food={choice.food} />
       <Options
         legend="Knife"
@@ -272,7 +289,7 @@ function Setup({ advice, choice, change, at }: SetupProps) {
             onChange={(hold) => change({ hold, ...keepKnife(setup) })}
           />
           <Options
-            legend="Third of the blade"
+            legend="Part of the blade"
             error={at('/third')}
             value={choice.third ?? setup.third}
             options={advice.thirds}

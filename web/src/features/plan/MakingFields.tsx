@@ -10,6 +10,8 @@ interface Props {
   making: Api['Making'];
   /** Sticks and dice can be worked in two ways. */
   sticks: boolean;
+  /** The food has a peel. */
+  peels: boolean;
   /** The course's target for the cut. */
   standard: Api['Target'] | undefined;
   change: (making: Api['Making']) => void;
@@ -17,7 +19,7 @@ interface Props {
 }
 
 /** Sizes of its own, the way of working, the size of the produce: what the Bench pins, and what can be set here. */
-export function MakingFields({ making, sticks, standard, change, at }: Props) {
+export function MakingFields({ making, sticks, peels, standard, change, at }: Props) {
   const [unit] = useUnit();
   const words = differences(making);
   const nominal = (size: Api['TargetSize'] | null | undefined) =>
@@ -49,6 +51,15 @@ export function MakingFields({ making, sticks, standard, change, at }: Props) {
               { value: 'squared', label: 'squared' },
               { value: 'flat_first', label: 'flat first' },
             ]}
+          />
+        )}
+        {peels && (
+          <LengthInput
+            label="Peel off each side"
+            placeholder="as usual"
+            value={making.peel}
+            onChange={(peel) => change({ ...making, peel })}
+            error={at('/making/peel')}
           />
         )}
         <SegmentedControl

@@ -9,8 +9,15 @@ describe('how an exercise is made', () => {
   });
 
   it('takes what the Bench pins', () => {
-    const making = makingOf(new URLSearchParams('t=5&w=4.5&way=flat_first&produce=large'));
-    expect(making).toEqual({ thickness: 5, width: 4.5, length: null, way: 'flat_first', produce: 'large' });
-    expect(differences(making)).toBe('its own size · flat first · large produce');
+    const making = makingOf(new URLSearchParams('t=5&w=4.5&way=flat_first&produce=large&peel=1.2'));
+    expect(making).toEqual({
+      thickness: 5,
+      width: 4.5,
+      length: null,
+      way: 'flat_first',
+      produce: 'large',
+      peel: 1.2,
+    });
+    expect(differences(making)).toBe('its own size · flat first · large produce · peeled');
   });
 });

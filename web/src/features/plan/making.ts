@@ -9,6 +9,7 @@ export const USUAL: Making = {
   length: null,
   way: 'squared',
   produce: 'medium',
+  peel: null,
 };
 
 export const SIDES = ['thickness', 'width', 'length'] as const;
@@ -21,6 +22,7 @@ export function differences(making: Making): string {
     hasOwnSize(making) ? 'its own size' : '',
     making.way === 'flat_first' ? 'flat first' : '',
     making.produce === 'medium' ? '' : `${making.produce} produce`,
+    typeof making.peel === 'number' ? (making.peel === 0 ? 'unpeeled' : 'peeled') : '',
   ];
   return words.filter(Boolean).join(' · ');
 }
@@ -38,5 +40,6 @@ export function makingOf(at: URLSearchParams): Making {
     length: size('l'),
     way: at.get('way') === 'flat_first' ? 'flat_first' : 'squared',
     produce: produce === 'small' || produce === 'large' ? produce : 'medium',
+    peel: at.has('peel') ? Math.max(0, Number(at.get('peel')) || 0) : null,
   };
 }

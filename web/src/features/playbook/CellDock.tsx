@@ -23,12 +23,12 @@ interface Props {
 
 /** The whole answer for the chosen cell. */
 export function CellDock({ selection, knives, against, onAgainst }: Props) {
-  const { cut, knife, cell, foodName, food } = selection;
+  const { cut, knife, cell, food } = selection;
   const answer = useAnswer(selection, knife);
   const catalogue = useCatalogue();
   const said = useSaid();
   const advice = answer.data;
-  const title = food === 'any' ? capital(cut.name) : `${capital(cut.name)} of ${foodName}`;
+  const title = advice?.title ?? capital(cut.name);
   return (
     <Dock label="The whole answer">
       <div className="spread">
@@ -113,6 +113,7 @@ function Setup({
   const grip = how(catalogue.data?.grips, setup.grip);
   const hold = how(catalogue.data?.holds, setup.hold);
   const motion = how(catalogue.data?.motions, setup.motion);
+  const third = catalogue.data?.thirds.find((each) => each.value === setup.third);
   return (
     <>
       {silhouette && (
@@ -142,7 +143,7 @@ function Setup({
           </div>
           <p>
             <strong>
-              {capital(motion?.name ?? '')}, {setup.third} third.
+              {capital(motion?.name ?? '')}, {third?.name}.
             </strong>{' '}
             {motion?.how}
           </p>

@@ -1,16 +1,18 @@
-import { SegmentedControl, Select } from '@mantine/core';
+import { Checkbox, SegmentedControl, Select } from '@mantine/core';
 import { useCallbackRef } from '@mantine/hooks';
-import { parseAsInteger, parseAsString, parseAsStringLiteral, useQueryStates } from 'nuqs';
+import { parseAsBoolean, parseAsInteger, parseAsString, parseAsStringLiteral, useQueryStates } from 'nuqs';
 import { memo, useRef } from 'react';
 import type { Api } from '../../api/client';
 import { useCatalogue, useCourse, useMatrix, useReadMatrix } from '../../api/queries';
 import { capital } from '../../shared/format';
 import { Mark } from '../../shared/mark';
 import { Failed, Loading } from '../../shared/State';
+import { foodChoices } from '../../shared/pantry';
 import { useSaid } from '../../shared/Said';
 import { CellDock } from './CellDock';
 import { FitGlyph } from './Fit';
 import { keyOf } from './keyOf';
+import { Preparation } from './Preparation';
 import styles from './Playbook.module.css';
 import { Versus } from './Versus';
 import { useUnit } from '../../shared/format';
@@ -36,6 +38,7 @@ const WORDS = {
   food: parseAsString.withDefault('potato'),
   knives: parseAsStringLiteral(['rack', 'types']).withDefault('rack'),
   student: parseAsInteger,
+  odd: parseAsBoolean.withDefault(false),
   cut: parseAsString,
   knife: parseAsString,
   against: parseAsString,
@@ -46,12 +49,13 @@ export function MatrixView({ courseId, tabs }: { courseId: number; tabs: React.R
   const [words, change] = useQueryStates(WORDS);
   const catalogue = useCatalogue();
   const course = useCourse(courseId);
-  const { food, knives: source, student } = words;
+  const { food, knives: source, student, odd } = words;
   const any = food === 'any';
   const asked = (next: string) => ({
     food: next === 'any' ? undefined : next,
     knives: source,
     student: student ?? undefined,
+    odd: odd || undefined,
   });
   const matrix = useMatrix(courseId, asked(food));
   const read = useReadMatrix(courseId);
@@ -100,11 +104,12 @@ export function MatrixView({ courseId, tabs }: { courseId: number; tabs: React.R
           {tabs}
         </div>
         <Asked
-          foods={catalogue.data?.foods ?? []}
+          catalogue={catalogue.data}
           students={course.data?.students ?? []}
           food={food}
           student={student}
           source={source}
+          odd={odd}
           onFood={(next) => void read(asked(next)).then(() => change({ food: next }))}
           change={(next) => void change(next)}
         />
@@ -119,6 +124,7 @@ export function MatrixView({ courseId, tabs }: { courseId: number; tabs: React.R
           }}
         />
         <Legend fits={data.fits} />
+        {selection && !any && !against && <Preparation selection={selection} />}
         {selection && against && (
           <Versus
             selection={selection}
@@ -141,22 +147,24 @@ export function MatrixView({ courseId, tabs }: { courseId: number; tabs: React.R
 }
 
 interface AskedProps {
-  foods: Api['Food'][];
+  catalogue: Api['CatalogueView'] | undefined;
   students: Api['Student'][];
   food: string;
   student: number | null;
   source: Api['KnifeSource'];
+  odd: boolean;
   onFood: (food: string) => void;
   change: (next: {
     student?: number | null;
     knives?: Api['KnifeSource'];
+    odd?: boolean;
     knife?: null;
     against?: null;
   }) => void;
 }
 
 /** Which food, for whom, with which knives. */
-function Asked({ foods, students, food, student, source, onFood, change }: AskedProps) {
+function Asked({ catalogue, students, food, student, source, odd, onFood, change }: AskedProps) {
   return (
     <div className="row" style={{ alignItems: 'flex-end' }}>
       <Select
@@ -165,10 +173,7 @@ function Asked({ foods, students, food, student, source, onFood, change }: Asked
         allowDeselect={false}
         value={food}
         onChange={(value) => value && onFood(value)}
-        data={[
-          { value: 'any', label: 'Any food' },
-          ...foods.map((f) => ({ value: f.id, label: capital(f.name) })),
-        ]}
+        data={[{ value: 'any', label: 'Any food' }, ...foodChoices(catalogue)]}
       />
       <Select
         label="For"
@@ -189,6 +194,14 @@ function Asked({ foods, students, food, student, source, onFood, change }: Asked
           { value: 'types', label: 'All types' },
         ]}
       />
+      {food !== 'any' && (
+        <Checkbox
+          label="Odd cuts too"
+          mb={9}
+          checked={odd}
+          onChange={(event) => change({ odd: event.currentTarget.checked })}
+        />
+      )}
     </div>
   );
 }
@@ -324,6 +337,7 @@ const Line = memo(function Line({
     <tr className={apart ? styles.family : undefined}>
       <th scope="row" className={styles.rowHead}>
         {capital(line.name)}
+        {!line.taught && <small>odd here</small>}
         {size && <small className="mono">{size}</small>}
       </th>
       {line.cells.map((cell, c) => {

@@ -309,12 +309,23 @@ function SetEditor(props: EditorProps) {
   );
 }
 
+/** What a school may change of a food. */
+const ownOf = ({ id, name, plural, shape, density, firmness, trim }: Api['Food']): Api['OwnFood'] => ({
+  id,
+  name,
+  plural,
+  shape,
+  density,
+  firmness,
+  trim,
+});
+
 function FoodEditor(props: EditorProps) {
   const { id, record } = props;
   const catalogue = useCatalogue();
   const keep = useKeep(props);
   const found = catalogue.data?.foods.find((food) => food.id === id);
-  const [food, setFood] = useState(found);
+  const [food, setFood] = useState<Api['OwnFood'] | undefined>(found && ownOf(found));
   if (!food) return <Loading />;
   const based = record?.value.kind === 'food' ? record.value.based_on : id;
   const shape = food.shape as Record<string, number | string | null>;

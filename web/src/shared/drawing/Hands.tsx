@@ -65,6 +65,23 @@ const HOLDS: Record<Api['Hold'], Piece[]> = {
     limb(14, 52, 50, 86, 57),
     limb(14, 56, 45, 88, 48, 100, 38),
   ],
+  end_rest: [
+    BOARD,
+    shape('M44 100L66 20a9 9 0 0 1 18 2L70 100z', 'food'),
+    limb(28, 4, 2, 44, 8),
+    limb(14, 48, 6, 78, 14, 88, 30),
+    limb(14, 46, 14, 66, 26, 74, 36),
+    shape('M86 56l34 -10q8 -2 10 4t-6 9l-34 9z', 'handle'),
+    shape('M78 60l14 -6l4 12l-14 5z'),
+  ],
+  fork: [
+    BOARD,
+    shape('M20 98q-6 -44 34 -46t40 46z', 'food'),
+    shape('M104 30h5v68h-5z'),
+    shape('M40 70L20 12l4 -1l22 56zM54 66L34 8l4 -1l22 56z'),
+    shape('M20 14L36 8l-6 -8h-14z', 'handle'),
+    limb(26, 2, 2, 14, 4),
+  ],
   in_hand: [
     limb(34, 2, 98, 38, 74),
     shape('M52 52a34 34 0 1 0 68 0a34 34 0 1 0 -68 0z', 'food'),
@@ -78,6 +95,14 @@ const around = (x: number, grip = 14): Piece => limb(grip, x, 32, x + 3, 44, x, 
 
 /** The knife hand from the side. */
 const GRIPS: Record<Api['Grip'], Piece[]> = {
+  boning_fist: [
+    limb(34, 158, 6, 120, 26),
+    shape('M84 12h34v26H84z', 'handle'),
+    shape('M88 38h26v20Q112 84 92 102Q86 80 88 58z'),
+    limb(13, 78, 16, 124, 16),
+    limb(13, 78, 27, 124, 27),
+    limb(13, 80, 38, 122, 38),
+  ],
   pinch: [
     limb(32, 158, 14, 132, 34),
     limb(14, 124, 66, 104, 66, 88, 56),

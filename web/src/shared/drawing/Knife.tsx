@@ -34,7 +34,7 @@ export function Knife({ silhouette, scale, third, mirrored, parts, against, labe
       height={(height + above + below) * scale}
       viewBox={`-2 ${-above} ${width + 4} ${height + above + below}`}
       role="img"
-      aria-label={third ? `${label}, ${third} third marked` : label}
+      aria-label={third && third !== 'whole' ? `${label}, ${third} third marked` : label}
       style={{ maxWidth: '100%', height: 'auto' }}
     >
       <g transform={mirrored ? `translate(${width} 0) scale(-1 1)` : undefined}>
