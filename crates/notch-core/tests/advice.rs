@@ -199,7 +199,7 @@ proptest! {
         let job = Job { doctrines: Doctrines { index_on_spine: IndexOnSpine::TipDraw, ..Doctrines::default() }, ..Job::plain(&CATALOGUE, food, cut, target) };
         let knife = Candidate { sharp, ..Candidate::of_type(kind) };
         let case = Case {
-            job: &job, knife: &knife, motion: Motion::ALL[motion], grip: Grip::ALL[grip], hold: Hold::ALL[hold], third: Third::ALL[third], quiet: false,
+            job: &job, knife: &knife, motion: Motion::ALL[motion], work: job.work(Motion::ALL[motion]), grip: Grip::ALL[grip], hold: Hold::ALL[hold], third: Third::ALL[third], quiet: false,
         };
         let fit = Fit::of(rules(), &case);
         prop_assert_eq!(&Fit::of(order, &case), &fit);

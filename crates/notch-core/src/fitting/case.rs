@@ -1,7 +1,7 @@
 //! One way to make a cut with one knife: what a rule looks at.
 
 use super::{Candidate, Job};
-use crate::catalogue::{CutFamily, Grip, Hold, Motion, Shape, Third};
+use crate::catalogue::{CutFamily, Grip, Hold, Motion, Shape, Third, Work};
 use crate::eligibility::Blade;
 
 /// One way to make the cut with one knife.
@@ -13,6 +13,8 @@ pub struct Case<'a> {
     pub knife: &'a Candidate<'a>,
     /// Moved how.
     pub motion: Motion,
+    /// What kind of work that is.
+    pub work: Work,
     /// Held how.
     pub grip: Grip,
     /// The food held how.

@@ -23,7 +23,7 @@ pub(super) const RULES: &[Rule] = &[
 
 fn board_material(case: &Case<'_>) -> Said {
     let (care, board) = (&case.job.catalogue.care, case.job.board);
-    (case.on_board() && !care.board_allowed(board)).then(|| {
+    (case.on_board() && !case.job.board_allowed).then(|| {
         (
             Refuse,
             say!(
@@ -45,10 +45,8 @@ fn serrated(case: &Case<'_>) -> Said {
 }
 
 fn beginner_blade(case: &Case<'_>) -> Said {
-    let beginner = case.job.pace == Pace::Learner
-        && case.job.age_band == AgeBand::Adult
-        && case.on_board()
-        && case.job.work(case.motion) == Work::Produce;
+    let beginner =
+        case.job.pace == Pace::Learner && case.job.age_band == AgeBand::Adult && case.on_board() && case.work == Work::Produce;
     let length = case.knife.length;
     if !beginner || case.knife.kind.edge != Edge::Straight {
         return None;

@@ -36,7 +36,17 @@ impl Fit {
     /// The same score, refused or not, without words and findings.
     pub(crate) fn score_of<'r>(rules: impl IntoIterator<Item = &'r Rule>, case: &Case<'_>) -> (bool, u8) {
         let case = Case { quiet: true, ..*case };
-        sum(rules.into_iter().filter_map(|rule| (rule.check)(&case)).map(|(effect, _)| effect))
+        let mut points = START;
+        for rule in rules {
+            match (rule.check)(&case) {
+                // What is refused has no score: the rest need not be asked.
+                Some((Effect::Refuse, _)) => return (true, 0),
+                Some((Effect::For(more), _)) => points += i32::from(more),
+                Some((Effect::Against(less), _)) => points -= i32::from(less),
+                None => {}
+            }
+        }
+        (false, u8::try_from(points.clamp(0, 100)).unwrap_or(0))
     }
 
     /// Whether it counts as fitting for a class.

@@ -32,6 +32,8 @@ pub struct Job<'a> {
     pub doctrines: Doctrines,
     /// What the boards are made of.
     pub board: BoardMaterial,
+    /// Boards of that may be used at all.
+    pub board_allowed: bool,
     /// One student, where the question is about one.
     pub trainee: Option<Trainee>,
     /// Students of the class.
@@ -95,6 +97,7 @@ impl<'a> Job<'a> {
             pace: Pace::Learner,
             doctrines: Doctrines::default(),
             board: BoardMaterial::Wood,
+            board_allowed: true,
             trainee: None,
             class_size: 0,
             allergic: Vec::new(),
@@ -111,6 +114,7 @@ impl<'a> Job<'a> {
             pace: course.pace,
             doctrines: course.doctrines,
             board: course.board_material,
+            board_allowed: at_hand.catalogue.care.board_allowed(course.board_material),
             trainee: student.map(Trainee::of),
             class_size: at_hand.class_size(),
             allergic: allergic.map(|student| Allergic { student_id: student.id, name: student.fields.name.clone() }).collect(),

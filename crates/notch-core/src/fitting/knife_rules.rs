@@ -13,7 +13,32 @@ use crate::words::capital;
 use Effect::{Against, For, Refuse};
 
 pub(super) const RULES: &[Rule] = &[
+    Rule { id: "length.age", text: "A child's blade has 130 mm at the most.", check: age },
     Rule { id: "edge.dull", text: "A knife that failed its edge test stays out until it passes.", check: dull },
+    Rule {
+        id: "board.in_hand_blade",
+        text: "A turning blade, a peeler and scissors never work as a board knife.",
+        check: in_hand_blade,
+    },
+    Rule { id: "board.small_blade", text: "A short light blade takes only small soft food on the board.", check: small_blade },
+    Rule {
+        id: "edge.teeth",
+        text: "Teeth for a crust, and for a tough outside over a soft inside while it is on.",
+        check: teeth,
+    },
+    Rule {
+        id: "length.travel",
+        text: "The blade is longer than the cut by 25 mm of travel, less 25 mm under a pinch.",
+        check: travel,
+    },
+    Rule { id: "board.child_blade", text: "A child's knife takes soft and medium food up to 60 mm across.", check: child_blade },
+    Rule {
+        id: "blade.firmness",
+        text: "Hard food wants a heavy stiff blade; a light or narrow one binds and wanders.",
+        check: firmness,
+    },
+    Rule { id: "edge.plain_on_tough", text: "A plain edge slips on a rind and crushes a crust.", check: plain_on_tough },
+    Rule { id: "edge.teeth_true_faces", text: "Teeth leave no true faces, and do not chop.", check: teeth_true_faces },
     Rule { id: "blade.made_for", text: "Each type has the work that it is made for.", check: made_for },
     Rule { id: "blade.common", text: "Of knives that do the work alike the commoner one leads.", check: common },
     Rule {
@@ -22,33 +47,8 @@ pub(super) const RULES: &[Rule] = &[
         check: special,
     },
     Rule { id: "cut.odd", text: "A cut that is odd for a food is possible, and never proposed.", check: odd },
-    Rule {
-        id: "edge.teeth",
-        text: "Teeth for a crust, and for a tough outside over a soft inside while it is on.",
-        check: teeth,
-    },
-    Rule { id: "edge.teeth_true_faces", text: "Teeth leave no true faces, and do not chop.", check: teeth_true_faces },
-    Rule { id: "edge.plain_on_tough", text: "A plain edge slips on a rind and crushes a crust.", check: plain_on_tough },
     Rule { id: "edge.single_bevel", text: "A single-bevel edge is for raw fish, in one hand.", check: single_bevel },
-    Rule {
-        id: "board.in_hand_blade",
-        text: "A turning blade, a peeler and scissors never work as a board knife.",
-        check: in_hand_blade,
-    },
-    Rule { id: "board.small_blade", text: "A short light blade takes only small soft food on the board.", check: small_blade },
-    Rule { id: "board.child_blade", text: "A child's knife takes soft and medium food up to 60 mm across.", check: child_blade },
-    Rule {
-        id: "length.travel",
-        text: "The blade is longer than the cut by 25 mm of travel, less 25 mm under a pinch.",
-        check: travel,
-    },
-    Rule { id: "length.age", text: "A child's blade has 130 mm at the most.", check: age },
     Rule { id: "length.in_hand", text: "A blade that cuts in the hand has 100 mm at the most.", check: in_hand_length },
-    Rule {
-        id: "blade.firmness",
-        text: "Hard food wants a heavy stiff blade; a light or narrow one binds and wanders.",
-        check: firmness,
-    },
     Rule { id: "blade.flexible", text: "A flexible blade follows bone and skin; in anything else it bends.", check: flexible },
     Rule {
         id: "blade.flat_edge",
@@ -82,7 +82,7 @@ fn dull(case: &Case<'_>) -> Said {
 }
 
 fn made_for(case: &Case<'_>) -> Said {
-    let (kind, work) = (case.knife.kind, case.job.work(case.motion));
+    let (kind, work) = (case.knife.kind, case.work);
     Some(if kind.best.contains(&work) {
         (For(16), say!(case, capital(&kind.name), ": made for ", work.name(), "."))
     } else if kind.good.contains(&work) {
@@ -101,7 +101,7 @@ fn common(case: &Case<'_>) -> Said {
 
 fn special(case: &Case<'_>) -> Said {
     let kind = case.knife.kind;
-    let made_for = kind.best.contains(&case.job.work(case.motion));
+    let made_for = kind.best.contains(&case.work);
     (kind.special && !made_for)
         .then(|| (Against(14), say!(case, "It needs a clearance of its own; an ordinary knife does this as well.")))
 }
@@ -198,7 +198,7 @@ fn single_bevel(case: &Case<'_>) -> Said {
             say!(case, "A single-bevel edge steers and chips in anything hard; ", food.name, " is no food for it."),
         ));
     }
-    let chosen = case.job.work(case.motion) == Work::FishSlices;
+    let chosen = case.work == Work::FishSlices;
     match case.job.doctrines.fish_slices {
         FishSlices::SingleBevel if chosen => Some((For(14), say!(case, "The blade of this course for slices of raw fish."))),
         FishSlices::Slicer if chosen => Some((Against(20), say!(case, "This course slices raw fish with a slicer."))),
@@ -218,7 +218,7 @@ fn small_blade(case: &Case<'_>) -> Said {
     }
     let (length, across) = (case.knife.length, case.job.lies.across.longer(case.job.lies.height));
     let most = Millimetres::clamped(length.get() * 0.85);
-    let animal = matches!(case.job.work(case.motion), Work::Bone | Work::MeatTrim | Work::Meat);
+    let animal = matches!(case.work, Work::Bone | Work::MeatTrim | Work::Meat);
     if food.firmness >= 3 && !(case.job.cut.form == CutForm::CoredOnBoard && food.firmness == 3) {
         Some((
             Refuse,
@@ -317,7 +317,7 @@ fn in_hand_length(case: &Case<'_>) -> Said {
 
 fn firmness(case: &Case<'_>) -> Said {
     let (food, kind) = (case.job.food, case.knife.kind);
-    if kind.edge == Edge::Serrated || !case.on_board() || case.job.work(case.motion) == Work::Bone {
+    if kind.edge == Edge::Serrated || !case.on_board() || case.work == Work::Bone {
         return None;
     }
     let narrow = matches!(kind.profile, Profile::Narrow | Profile::LongNarrow | Profile::Short);
@@ -334,7 +334,7 @@ fn firmness(case: &Case<'_>) -> Said {
 }
 
 fn flexible(case: &Case<'_>) -> Said {
-    let work = case.job.work(case.motion);
+    let work = case.work;
     (case.knife.kind.stiffness <= 1 && !matches!(work, Work::FishBone | Work::Skinning | Work::FishSlices | Work::MeatTrim))
         .then(|| (Against(20), say!(case, "A flexible blade follows bone and skin; in ", case.job.food.name, " it bends.")))
 }
@@ -376,12 +376,12 @@ fn knuckles(case: &Case<'_>) -> Said {
 fn low_blade(case: &Case<'_>) -> Said {
     let (heel, height) = (case.knife.heel_height, case.job.lies.height);
     let downward = matches!(case.motion, Motion::Push | Motion::Rock | Motion::Tap | Motion::Pull);
-    (downward && case.job.work(case.motion) == Work::Produce && heel < Millimetres::whole(40) && height > Millimetres::whole(60))
+    (downward && case.work == Work::Produce && heel < Millimetres::whole(40) && height > Millimetres::whole(60))
         .then(|| (Against(14), say!(case, "Only ", heel, " tall in food ", height, " high: it sinks in and wanders.")))
 }
 
 fn silverskin(case: &Case<'_>) -> Said {
-    if case.job.work(case.motion) != Work::MeatTrim {
+    if case.work != Work::MeatTrim {
         return None;
     }
     Some(if case.knife.heel_height >= Millimetres::whole(40) {
@@ -417,7 +417,7 @@ fn bone(case: &Case<'_>) -> Said {
     if kind.profile.is_flat() && kind.weight < 5 {
         return Some((Refuse, say!(case, capital(&kind.name), ": never for bone, its edge chips.")));
     }
-    if case.job.work(case.motion) != Work::Bone {
+    if case.work != Work::Bone {
         return None;
     }
     let doctrine = case.job.doctrines.jointing;
@@ -480,7 +480,7 @@ fn crush_width(case: &Case<'_>) -> Said {
 
 fn long_slices(case: &Case<'_>) -> Said {
     let thin_slices = matches!(case.job.cut.form, CutForm::Slice | CutForm::Portioned);
-    let carved = matches!(case.job.work(case.motion), Work::FishSlices | Work::Meat | Work::Carving);
+    let carved = matches!(case.work, Work::FishSlices | Work::Meat | Work::Carving);
     (thin_slices && carved && case.knife.kind.profile == Profile::LongNarrow)
         .then(|| (For(14), say!(case, "Long and thin: one draw for each slice, no sawing.")))
 }

@@ -5,7 +5,8 @@ use super::{course_rules, grip_rules, hold_rules, knife_rules, motion_rules, stu
 
 /// The rules that score a knife with a motion: of the knife, the motion, the course and the student.
 pub(crate) fn blade_rules() -> impl Iterator<Item = &'static Rule> {
-    [knife_rules::RULES, motion_rules::RULES, course_rules::RULES, student_rules::RULES].into_iter().flatten()
+    // Those that refuse most come first: a score is known at the first refusal.
+    [motion_rules::RULES, student_rules::RULES, knife_rules::RULES, course_rules::RULES].into_iter().flatten()
 }
 
 /// The rules of the motion alone.

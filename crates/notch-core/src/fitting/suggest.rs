@@ -127,7 +127,11 @@ pub fn suggest(job: &Job<'_>, candidates: &[Candidate<'_>], fixed: Fixed) -> Sug
     let Some((knife, motion, candidate)) = found else { return Suggestion::without_knife(knives) };
     let case = settled(opening_case(job, candidate, motion, fixed), fixed);
     let handling = &job.catalogue.handling;
-    let motions = rated(Motion::ALL, |m| handling.motion_name(m), |motion| Fit::of(of_motion(), &Case { motion, ..case }));
+    let motions = rated(
+        Motion::ALL,
+        |m| handling.motion_name(m),
+        |motion| Fit::of(of_motion(), &Case { motion, work: job.work(motion), ..case }),
+    );
     let grips = rated(Grip::ALL, |g| handling.grip_name(g), |grip| Fit::of(of_grip(), &Case { grip, ..case }));
     let holds = rated(Hold::ALL, |h| handling.hold_name(h), |hold| Fit::of(of_hold(), &Case { hold, ..case }));
     let thirds = rated(Third::ALL, Third::said, |third| Fit::of(of_third(), &Case { third, ..case }));
@@ -257,6 +261,7 @@ fn opening_case<'a>(job: &'a Job<'a>, knife: &'a Candidate<'a>, motion: Motion, 
         job,
         knife,
         motion,
+        work: job.work(motion),
         grip: fixed.grip.unwrap_or(grip),
         hold: fixed.hold.unwrap_or(hold),
         third: fixed.third.unwrap_or(Third::Middle),
@@ -268,9 +273,12 @@ fn opening_case<'a>(job: &'a Job<'a>, knife: &'a Candidate<'a>, motion: Motion, 
 /// compared without words.
 fn suited_motion(job: &Job<'_>, candidate: &Candidate<'_>, fixed: Fixed) -> Motion {
     let rank = |motion: &Motion| {
-        let (refused, score) = Fit::score_of(blade_rules(), &opening_case(job, candidate, *motion, fixed));
         // Where all are refused, the reason told is that of a motion which makes the cut.
-        (refused, !job.is_made_by(*motion), u8::MAX - score)
+        if !job.is_made_by(*motion) {
+            return (true, true, u8::MAX);
+        }
+        let (refused, score) = Fit::score_of(blade_rules(), &opening_case(job, candidate, *motion, fixed));
+        (refused, false, u8::MAX - score)
     };
     candidate.kind.motions.iter().copied().min_by_key(rank).unwrap_or(Motion::Push)
 }
@@ -283,7 +291,7 @@ pub(crate) fn gist(job: &Job<'_>, candidate: &Candidate<'_>) -> (Motion, Gist) {
 
 /// The score of a knife with its best motion; `None` if each is refused. No words are made.
 pub(crate) fn best_score(job: &Job<'_>, knife: &Candidate<'_>) -> Option<u8> {
-    let scores = knife.kind.motions.iter().map(|motion| {
+    let scores = knife.kind.motions.iter().filter(|motion| job.is_made_by(**motion)).map(|motion| {
         let case = opening_case(job, knife, *motion, Fixed::default());
         Fit::score_of(blade_rules(), &case)
     });

@@ -82,6 +82,7 @@ impl Scene {
             pace: self.pace,
             doctrines: self.doctrines,
             board: self.board,
+            board_allowed: CATALOGUE.care.board_allowed(self.board),
             trainee: self.trainee,
             class_size: 10,
             ..Job::plain(&CATALOGUE, &food, cut, target)
@@ -100,6 +101,7 @@ impl Scene {
             job: &job,
             knife: &knife,
             motion: self.motion,
+            work: job.work(self.motion),
             grip: self.grip,
             hold: self.hold,
             third: self.third,
