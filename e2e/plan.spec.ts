@@ -21,16 +21,16 @@ test('an exercise is added by choosing julienne of carrot, and everything follow
   await choose(page, 'Food', 'Carrot');
   const editor = page.getByRole('region', { name: 'New exercise' });
   await expect(editor.getByRole('heading', { name: /Julienne of carrot/ })).toBeVisible();
-  // 77 sticks: 36, 25 and 16 from three segments squared to their thin ends.
+  // Peeled first, then three segments squared to their thin ends.
   await expect(editor.getByRole('term').filter({ hasText: 'pieces a carrot' }).locator('..')).toContainText(
-    '77',
+    '62',
   );
   await expect(editor.getByRole('term').filter({ hasText: 'strokes each' }).locator('..')).toContainText(
-    '62',
+    '55',
   );
   await expect(editor).toContainText('14 for students, 1 to show, 2 spare');
   await expect(dock(page)).toContainText(
-    '210 mm clears a 50 mm cut with 135 mm of travel, less 25 mm for the pinch.',
+    '180 mm clears a 50 mm cut with 105 mm of travel, less 25 mm for the pinch.',
   );
   await expect(dock(page)).toContainText('Rolls.');
   await expect(dock(page)).toContainText('Local law, site rules');
@@ -38,7 +38,7 @@ test('an exercise is added by choosing julienne of carrot, and everything follow
   await expect(editor.getByRole('radio', { name: /^claw/ })).toBeChecked();
   await expect(editor.getByRole('radio', { name: /^heel/ })).toBeChecked();
   await editor.getByRole('button', { name: 'Add to the lesson' }).click();
-  await expect(page.getByRole('region', { name: 'Julienne of carrot' })).toContainText('77');
+  await expect(page.getByRole('region', { name: 'Julienne of carrot' })).toContainText('62');
   await expect(page.getByRole('button', { name: /Julienne of carrot Practice 20 minutes/ })).toBeVisible();
   await expect(chip(page)).toContainText('Fits, 22 min to spare');
 });
@@ -48,7 +48,7 @@ test('figures follow while the amount is typed', async ({ page, app }) => {
   const editor = page.getByRole('region', { name: 'New exercise' });
   await expect(editor).toContainText('1 each');
   await editor.getByLabel('Each student cuts').fill('200');
-  await expect(editor).toContainText('3 each · 42 for students, 1 to show, 5 spare');
+  await expect(editor).toContainText('4 each · 56 for students, 1 to show, 6 spare');
 });
 
 test('wrong knives are refused with the reason, and cannot be saved', async ({ page, app }) => {
@@ -70,11 +70,11 @@ test('wrong knives are refused with the reason, and cannot be saved', async ({ p
   await expect(editor.getByRole('button', { name: 'Add to the lesson' })).toBeEnabled();
 });
 
-test('tapping a 170 mm cabbage is refused; a push is taken', async ({ page, app }) => {
-  await page.goto(`${app.url}/courses/1/plan/6?add=1&food=cabbage&cut=coins`);
+test('tapping an 80 mm wedge of cabbage is refused', async ({ page, app }) => {
+  await page.goto(`${app.url}/courses/1/plan/6?add=1&food=cabbage&cut=wedges&knife=santoku/165`);
   const editor = page.getByRole('region', { name: 'New exercise' });
   await editor.getByRole('radio', { name: /^tap chop/ }).check({ force: true });
-  await expect(dock(page)).toContainText('Tapping food 170 mm high: above 50 mm the aim is lost.');
+  await expect(dock(page)).toContainText('Tapping food 80 mm high: above 50 mm the aim is lost.');
   await expect(editor.getByRole('button', { name: 'Add to the lesson' })).toBeDisabled();
 });
 
@@ -151,5 +151,34 @@ test('a dull knife leaves Plan, with the reason', async ({ page, app }) => {
 
 test('an allergy in the class is the first thing said', async ({ page, app }) => {
   await page.goto(`${app.url}/courses/1/plan/6?add=1&food=celery&cut=batonnet`);
-  await expect(dock(page)).toContainText('Allergy in this class. Sef Marsh must not meet celery stalk.');
+  await expect(dock(page)).toContainText('Allergy in this class. Sef Marsh must not meet celery.');
+});
+
+test('an order for cabbage, bread and fish is one that an instructor signs', async ({ page, app }) => {
+  const lesson = `${app.url}/courses/1/plan/6`;
+  // Nothing is said of the amount: what is usual is proposed.
+  for (const [food, cut] of [
+    ['cabbage', 'wedges'],
+    ['bread', 'slice'],
+    ['raw_fish', 'portion'],
+  ] as const) {
+    await page.goto(`${lesson}?add=1&food=${food}&cut=${cut}`);
+    const editor = page.getByRole('region', { name: 'New exercise' });
+    await editor.getByRole('button', { name: 'Add to the lesson' }).click();
+    await expect(editor).toBeHidden();
+  }
+  // And by weight: salad for all from the heads that are shared.
+  await page.goto(`${lesson}?add=1&food=cabbage&cut=chiffonade`);
+  const editor = page.getByRole('region', { name: 'New exercise' });
+  await expect(editor.getByRole('radio', { name: 'grams' })).toBeChecked();
+  await editor.getByLabel('Each student cuts').fill('150');
+  await editor.getByLabel('Your own minutes for each').fill('6');
+  await editor.getByRole('button', { name: 'Add to the lesson' }).click();
+  const order = page.getByRole('region', { name: 'To order' });
+  const line = (food: RegExp) => order.getByRole('row', { name: food });
+  await expect(line(/white cabbages/)).toContainText('9 white cabbages');
+  await expect(line(/white cabbages/)).toContainText('Wedges of white cabbage; Chiffonade of white cabbage');
+  await expect(line(/bread/)).toContainText('4 loaves of bread');
+  await expect(line(/bread/)).toContainText('Allergen:');
+  await expect(line(/fish/)).toContainText('17 raw fish fillets');
 });

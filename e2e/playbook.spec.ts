@@ -10,7 +10,7 @@ test('potato: serrated is refused with its reason, two knives are set against ea
 }) => {
   await page.goto(`${app.url}/courses/1/playbook?food=carrot`);
   await pick(page, 'Food', 'Potato');
-  await expect(page.getByText('Potato · 16 kinds on the rack')).toBeVisible();
+  await expect(page.getByText('Potato · 20 kinds on the rack')).toBeVisible();
   await cell(page, /^julienne, Serrated 230: refused/).click();
   await expect(dock(page)).toContainText('Teeth skate on firm plain potato (firmness 3 of 5).');
   await expect(dock(page).getByRole('button', { name: 'Add' })).toBeDisabled();
@@ -59,7 +59,7 @@ test('any food, one student, and all types are asked of the same matrix', async 
   await cell(page, /^julienne, Flat chef's 210: refused/).click();
   await expect(dock(page)).toContainText('longer than this student is cleared for');
   await page.getByText('All types', { exact: true }).click();
-  await expect(page.getByText('15 knife types')).toBeVisible();
+  await expect(page.getByText('19 knife types')).toBeVisible();
 });
 
 test('the onion and the index finger follow the doctrines, which say what they change', async ({
@@ -78,7 +78,7 @@ test('the onion and the index finger follow the doctrines, which say what they c
   await expect(dock(page)).toContainText('Choose another answer');
   await page.goto(`${app.url}/courses/1/playbook?food=onion&cut=small_dice`);
   await expect(dock(page)).toContainText('Level cut:');
-  await page.goto(`${app.url}/courses/1/plan/6?add=1&food=raw_fish&cut=coins&knife=slicer/300`);
+  await page.goto(`${app.url}/courses/1/plan/6?add=1&food=raw_fish&cut=slice&knife=slicer/300`);
   const editor = page.getByRole('region', { name: 'New exercise' });
   await editor.getByRole('radio', { name: /^index on the spine/ }).check({ force: true });
   await expect(dock(page)).toContainText('Allowed in this course for the light tip-draw only.');

@@ -16,7 +16,7 @@ fn choice(food: &str, cut: &str) -> AdviceChoice {
     AdviceChoice {
         food: food.into(),
         cut: cut.into(),
-        amount: Amount::Pieces { count: 40 },
+        amount: Some(Amount::Pieces { count: 40 }),
         own_minutes: None,
         making: Making::default(),
         knife_type: None,
@@ -159,7 +159,7 @@ fn food_without_a_piece_of_that_size_says_nought_and_a_bundle_is_planned_whole()
     assert!(large.figures.pieces_per_unit.is_some());
     let parsley = advice(
         AgeBand::Adult,
-        &AdviceChoice { amount: Amount::Units { count: 1 }, own_minutes: Some(5.0), ..choice("parsley", "mince") },
+        &AdviceChoice { amount: Some(Amount::Units { count: 1 }), own_minutes: Some(5.0), ..choice("parsley", "mince") },
     );
     assert_eq!((parsley.figures.pieces_per_unit, parsley.figures.minutes_each), (None, Some(5.0)));
     assert!(parsley.figures.no_count.is_some());
@@ -290,4 +290,21 @@ fn own_sizes_out_of_range_are_told_at_their_fields() {
     let problems = tried(AgeBand::Adult, &AdviceChoice { making, ..choice("carrot", "julienne") }).unwrap_err();
     let pointers: Vec<String> = problems.into_iter().map(|problem| problem.pointer).collect();
     assert_eq!(pointers, ["/making/thickness", "/making/length"]);
+}
+
+#[test]
+fn without_an_amount_a_student_cuts_a_share_of_what_is_shared_and_forty_at_most() {
+    let usual = |food: &str, cut: &str| {
+        let asked = AdviceChoice { amount: None, ..choice(food, cut) };
+        advice(AgeBand::Adult, &asked).amount
+    };
+    assert_eq!(usual("bread", "slice"), Amount::Pieces { count: 4 });
+    assert_eq!(usual("cabbage", "wedges"), Amount::Pieces { count: 2 });
+    assert_eq!(usual("cabbage", "chiffonade"), Amount::Grams { count: 220 });
+    assert_eq!(usual("carrot", "julienne"), Amount::Pieces { count: 40 });
+    let small = usual("potato", "batonnet");
+    assert!(matches!(small, Amount::Pieces { count: 25..40 }), "{small:?}: one potato, not two");
+    let kinds = advice(AgeBand::Adult, &choice("carrot", "julienne")).usual;
+    assert_eq!(kinds.len(), 3);
+    assert_eq!(kinds[0], Amount::Pieces { count: 40 });
 }

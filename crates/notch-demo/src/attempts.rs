@@ -129,7 +129,7 @@ fn add_exercise(
     let choice = AdviceChoice {
         food: plan.food.to_owned(),
         cut: plan.cut.to_owned(),
-        amount: plan.amount,
+        amount: Some(plan.amount),
         own_minutes: plan.own_minutes,
         making: Making::default(),
         knife_type: None,

@@ -10,6 +10,7 @@ const STEPS: &[M<'static>] = &[
     M::up(include_str!("../migrations/0004_doctrines_zones_and_devices.sql")),
     M::up(include_str!("../migrations/0005_taken_back.sql")),
     M::up(include_str!("../migrations/0006_whole.sql")),
+    M::up(include_str!("../migrations/0007_whole_blade.sql")),
 ];
 
 pub(crate) const MIGRATIONS: Migrations<'static> = Migrations::from_slice(STEPS);

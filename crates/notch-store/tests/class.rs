@@ -3,10 +3,10 @@
 use crate::common::{Tested, at, attempt, filled};
 use jiff::civil::date;
 use notch_core::care::{CareDeed, CareFields, CareHistory};
-use notch_core::catalogue::{BoardMaterial, Catalogue, Habit, SegmentKind};
+use notch_core::catalogue::{BoardMaterial, Catalogue, Grip, Habit, Hold, Motion, SegmentKind, Third};
 use notch_core::records::{
-    Attempt, AttemptMarks, CheckTick, Closing, EdgeState, IncidentFields, IncidentKind, KeptWarning, NewAttempt, StoredSegment,
-    TakeBack, TakenBack,
+    Attempt, AttemptMarks, CheckTick, Closing, EdgeState, ExerciseFields, IncidentFields, IncidentKind, KeptWarning, NewAttempt,
+    StoredSegment, TakeBack, TakenBack,
 };
 use notch_store::{Store, StoreError, Writer};
 use tempfile::TempDir;
@@ -157,6 +157,25 @@ fn an_exercise_keeps_its_warnings_and_an_archived_one_is_not_changed() -> Tested
     assert_eq!(store.read(|reader| reader.attempts_of_student(1))?.len(), 1, "attempts made at it stay");
     store.write::<_, StoreError>(|writer| writer.archive_exercise(1, 3, false))?;
     assert_eq!(store.read(|reader| reader.exercises(1))?[0].kept_warnings, kept);
+    Ok(())
+}
+
+#[test]
+fn an_exercise_keeps_every_grip_hold_motion_and_third_that_there_is() -> Tested {
+    let folder = TempDir::new()?;
+    let store = filled(folder.path())?;
+    let most = Grip::ALL.len().max(Hold::ALL.len()).max(Motion::ALL.len()).max(Third::ALL.len());
+    for turn in 0..most {
+        let fields = ExerciseFields {
+            grip: Grip::ALL[turn % Grip::ALL.len()],
+            hold: Hold::ALL[turn % Hold::ALL.len()],
+            motion: Motion::ALL[turn % Motion::ALL.len()],
+            third: Third::ALL[turn % Third::ALL.len()],
+            ..crate::common::exercise()
+        };
+        let kept = store.write::<_, StoreError>(|writer| writer.add_exercise(1, &fields, &[]))?;
+        assert_eq!(store.read(|reader| reader.exercise(kept.id))?.fields, fields);
+    }
     Ok(())
 }
 

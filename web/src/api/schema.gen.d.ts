@@ -871,6 +871,8 @@ export interface components {
         };
         /** @description Everything that Plan shows about one exercise. */
         Advice: {
+            /** @description How much each student cuts: as chosen, else the usual. */
+            amount: components["schemas"]["Amount"];
             /** @description Cautions, the gravest first. */
             cautions: components["schemas"]["ShownCaution"][];
             /** @description Pieces, minutes, food to buy. */
@@ -905,13 +907,14 @@ export interface components {
             thirds: components["schemas"]["Rated_Third"][];
             /** @description `Julienne of carrot`. */
             title: string;
+            /** @description The usual amounts, in pieces, units and grams, the proposed one first. */
+            usual: components["schemas"]["Amount"][];
             /** @description Warnings of the setup as it stands; saving keeps them. */
             warnings: components["schemas"]["KeptWarning"][];
         };
         /** @description What the instructor has chosen so far; what is missing is proposed. */
         AdviceChoice: {
-            /** @description How much each student cuts. */
-            amount: components["schemas"]["Amount"];
+            amount?: components["schemas"]["Amount"] | null;
             /** @description Id of the cut. */
             cut: string;
             /** @description Id of the food. */
@@ -2510,6 +2513,8 @@ export interface components {
              * @description Students who share a unit; 1 where each has units of their own.
              */
             students_per_unit: number;
+            /** @description One unit of the food as it is bought, e.g. `loaf of bread`. */
+            unit: string;
             /**
              * Format: int32
              * @description Units for the demonstration.
@@ -2699,6 +2704,8 @@ export interface components {
         Food: {
             /** @description Allergens of the statutory list. */
             allergens?: string[];
+            /** @description Bought by weight: a unit is a portion that is weighed out. */
+            by_weight?: boolean;
             /**
              * Format: double
              * @description g/cm³: mass as bought over the shape's volume.
@@ -3779,6 +3786,42 @@ export interface components {
             /** @description The skin, rind or crust is still on. */
             skin_on?: boolean;
         };
+        /** @description One food to order. */
+        OrderLine: {
+            /** @description Statutory allergens in it. */
+            allergens: string[];
+            /** @description The cuts that it is for. */
+            cuts: string[];
+            /**
+             * Format: int32
+             * @description Units for the demonstration.
+             */
+            demonstration: number;
+            /** @description Id of the food. */
+            food: string;
+            /**
+             * Format: double
+             * @description Grams as bought.
+             */
+            grams: number;
+            /**
+             * Format: int32
+             * @description Spare units.
+             */
+            spare: number;
+            /**
+             * Format: int32
+             * @description Units for students.
+             */
+            students: number;
+            /**
+             * Format: int32
+             * @description Units in all.
+             */
+            total: number;
+            /** @description What to order, e.g. `5 white cabbages`. */
+            what: string;
+        };
         /** @description Students who may not hold the knife of the setup yet, with what suits them best. */
         OtherKnife: {
             /** @description Label of the knife that they take; none where nothing at hand is for them. */
@@ -4052,6 +4095,8 @@ export interface components {
             exercises: components["schemas"]["PlannedExercise"][];
             /** @description The lesson. */
             lesson: components["schemas"]["Lesson"];
+            /** @description What to order for all of them. */
+            order: components["schemas"]["OrderLine"][];
             /** @description Students in the course. */
             students: number;
             /** @description Its segments on the rule of minutes. */

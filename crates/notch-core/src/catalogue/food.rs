@@ -395,6 +395,9 @@ pub struct Food {
     pub unit: String,
     /// Several of those.
     pub plural: String,
+    /// Bought by weight: a unit is a portion that is weighed out.
+    #[serde(default)]
+    pub by_weight: bool,
     /// Shelf of the pantry.
     pub group: FoodGroup,
     /// What it is made of.

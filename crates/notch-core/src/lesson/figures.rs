@@ -5,7 +5,7 @@ use serde::{Deserialize, Serialize};
 use crate::catalogue::{Cut, Food, Handling, Target};
 use crate::geometry::{Block, Way, WorkedFood, work_flat_first, work_food};
 use crate::people::Pace;
-use crate::records::Amount;
+use crate::records::{Amount, MOST_GRAMS};
 
 /// Who cuts, and what is set aside.
 #[derive(Clone, Copy, Debug, PartialEq, Eq, Serialize, Deserialize)]
@@ -44,6 +44,8 @@ const DEMONSTRATION_UNITS: u32 = 1;
 #[derive(Clone, Debug, PartialEq, Serialize)]
 #[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
 pub struct ExerciseFigures {
+    /// One unit of the food as it is bought, e.g. `loaf of bread`.
+    pub unit: String,
     /// Pieces that one unit gives; none where pieces are not counted.
     pub pieces_per_unit: Option<u32>,
     /// Why pieces are not counted, where they are not.
@@ -135,6 +137,38 @@ fn units(food: &Food, amount: Amount, per_unit: Option<u32>, students: u32) -> U
     }
 }
 
+/// Pieces that a student usually practises on at one go, where the food gives so many.
+const USUAL_PIECES: f64 = 40.0;
+
+/// How much each student usually cuts, in each way of saying it, the proposed one first.
+///
+/// It is what a student's own units or share of one gives: [`USUAL_PIECES`] at most. What is not counted is
+/// proposed by weight, rounded as a cook weighs.
+pub fn usual_amounts(work: Worked<'_>, handling: &Handling) -> [Amount; 3] {
+    let food = work.bought;
+    let share = match food.students_per_unit {
+        0 | 1 => f64::from(food.units_each.max(1)),
+        several => 1.0 / f64::from(several),
+    };
+    let counted = work_food(work.peeled, work.cut, work.target, handling).ok().filter(|worked| worked.pieces > 0);
+    let pieces = counted.as_ref().map_or(USUAL_PIECES, |worked| f64::from(worked.pieces) * share);
+    let grams = food.grams() * food.edible * share;
+    let step = if grams < 50.0 {
+        5.0
+    } else if grams < 250.0 {
+        10.0
+    } else {
+        50.0
+    };
+    let pieces = Amount::Pieces { count: pieces.clamp(1.0, USUAL_PIECES) as u16 };
+    let units = Amount::Units { count: u16::from(food.units_each.max(1)) };
+    let grams = Amount::Grams { count: ((grams / step).round() * step).clamp(5.0, f64::from(MOST_GRAMS)) as u16 };
+    match counted {
+        Some(_) => [pieces, units, grams],
+        None => [grams, units, pieces],
+    }
+}
+
 /// Works out one exercise.
 ///
 /// Food that is not worked flat first is squared, whichever way is asked for.
@@ -172,6 +206,7 @@ pub fn exercise_figures(
     let grams = |cubic_millimetres: f64| cubic_millimetres * bought.density / 1000.0 * f64::from(units.students);
     let of_units = |number: f64| (number * units.each * (1.0 + 1e-9)).floor();
     ExerciseFigures {
+        unit: bought.unit.clone(),
         pieces_per_unit: per_unit,
         no_count: worked.as_ref().err().map(ToString::to_string),
         blocks: worked.as_ref().map(|worked| worked.blocks.clone()).unwrap_or_default(),

@@ -30,6 +30,9 @@ pub enum Amount {
     },
 }
 
+/// Grams of cut food that one student can be set.
+pub(crate) const MOST_GRAMS: u16 = 5000;
+
 /// What a person chooses for an exercise.
 #[derive(Clone, Debug, PartialEq, Serialize, Deserialize)]
 #[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
@@ -116,7 +119,9 @@ pub(crate) fn check_amount(amount: Amount, own_minutes: Option<f64>) -> Vec<Prob
     let count = match amount {
         Amount::Pieces { count } => Problem::unless_within("/amount/count", "Each student cuts", i64::from(count), 1, 2000),
         Amount::Units { count } => Problem::unless_within("/amount/count", "Each student cuts", i64::from(count), 1, 100),
-        Amount::Grams { count } => Problem::unless_within("/amount/count", "Each student cuts", i64::from(count), 1, 5000),
+        Amount::Grams { count } => {
+            Problem::unless_within("/amount/count", "Each student cuts", i64::from(count), 1, i64::from(MOST_GRAMS))
+        }
     };
     let minutes = own_minutes.filter(|minutes| !(0.5..=240.0).contains(minutes)).map(|minutes| {
         Problem::new("/own_minutes", "Your own minutes for each", minutes.to_string(), "are out of range", "0.5 to 240")

@@ -222,7 +222,7 @@ fn choice(catalogue: &Catalogue, job: &AskedJob, student: Option<i64>) -> Advice
         Some(if peeled { peel } else { Millimetres::ZERO })
     });
     AdviceChoice {
-        amount: figures.map_or(Amount::Units { count: 1 }, |figures| figures.amount),
+        amount: figures.map(|figures| figures.amount),
         making: Making { way: figures.and_then(|figures| figures.way).unwrap_or_default(), peel, ..Making::default() },
         student,
         ..AdviceChoice::asking(&job.food, &job.cut, KnifeSource::Types)

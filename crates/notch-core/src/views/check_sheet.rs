@@ -6,6 +6,7 @@ use jiff::civil::Date;
 use serde::Serialize;
 
 use super::advice::{Advice, KnifeChoice};
+use super::order::units_in_words;
 use super::plan::PlannedExercise;
 use crate::at_hand::AtHand;
 use crate::care::{CareHistory, DueKind, due};
@@ -167,13 +168,13 @@ pub fn check_sheet(input: &CheckInput<'_>) -> CheckSheet {
     items.extend(station_items(input));
     for planned in input.exercises {
         let Some(advice) = &planned.advice else { continue };
-        let food = input.at_hand.catalogue.food(&planned.exercise.fields.food);
-        let plural = food.map_or("", |food| food.plural.as_str());
+        let fields = &planned.exercise.fields;
+        let Some(food) = input.at_hand.catalogue.food(&fields.food) else { continue };
         let figures = &advice.figures;
         items.push(line(
             &LineAbout::Food { exercise: planned.exercise.id },
             CheckPart::Food,
-            format!("{} {plural}", figures.units_total),
+            units_in_words(&fields.making.food(food), fields.making.produce, figures.units_total),
             format!("For {}: washed, laid out, one to show and {} spare.", lower(&advice.title), figures.units_spare),
         ));
     }

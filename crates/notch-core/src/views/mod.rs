@@ -6,6 +6,7 @@ mod bench;
 mod check_sheet;
 mod class;
 mod kit;
+mod order;
 mod plan;
 mod playbook;
 mod preparation;
@@ -25,6 +26,7 @@ pub use class::{
     ClassExercise, ClassInput, ClassKnife, ClassView, Station, WatchKind, WatchReason, class_view, reference_seconds,
 };
 pub use kit::{CutOfFood, KitCut, KitOptions, KitQuestion, KitType, KitView, PricedType, kit_options, kit_view};
+pub use order::{OrderLine, order};
 pub use plan::{PlanView, PlannedExercise, plan_view, time_rule};
 pub use playbook::{
     DoctrineChanges, Matrix, MatrixCell, MatrixKnife, MatrixRow, SuggestionChange, TriedDoctrines, doctrine_changes, matrix,

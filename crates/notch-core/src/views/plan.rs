@@ -3,6 +3,7 @@
 use serde::Serialize;
 
 use super::advice::{Advice, AdviceChoice, advise, check_choice};
+use super::order::{OrderLine, order};
 use crate::at_hand::AtHand;
 use crate::catalogue::Catalogue;
 use crate::lesson::{PlannedSegment, TimeRule, lay_out};
@@ -36,6 +37,8 @@ pub struct PlanView {
     pub time_rule: TimeRule,
     /// Its exercises.
     pub exercises: Vec<PlannedExercise>,
+    /// What to order for all of them.
+    pub order: Vec<OrderLine>,
     /// The limits of the advice, in words.
     pub disclaimer: String,
 }
@@ -64,6 +67,7 @@ pub fn plan_view(at_hand: &AtHand<'_>, lesson: &Lesson, exercises: &[Exercise]) 
         lesson: lesson.clone(),
         students: at_hand.students.len(),
         time_rule: time_rule(at_hand.catalogue, lesson.fields.minutes, &lesson.fields.segments, &exercises)?,
+        order: order(at_hand.catalogue, &exercises),
         exercises,
         disclaimer: at_hand.catalogue.disclaimer.clone(),
     })

@@ -66,7 +66,7 @@ export function ExerciseCard({ planned, selected, onSelect, onEdit }: Props) {
         {differences(exercise.making ?? USUAL) && (
           <p className="quiet">Made another way: {differences(exercise.making ?? USUAL)}</p>
         )}
-        {advice && <Figures figures={advice.figures} food={exercise.food} />}
+        {advice && <Figures figures={advice.figures} />}
         <div className="row" style={{ marginTop: 8 }}>
           <Button
             variant="default"
@@ -142,10 +142,10 @@ function each(figures: Api['ExerciseFigures']): string {
 }
 
 /** Pieces, strokes, minutes, food to buy and trimmings; the same row on the card and in the editor. */
-export function Figures({ figures, food }: { figures: Api['ExerciseFigures']; food: string }) {
+export function Figures({ figures }: { figures: Api['ExerciseFigures'] }) {
   const rows: [string, string][] = [];
   if (figures.pieces_per_unit !== null && figures.pieces_per_unit !== undefined)
-    rows.push([`pieces a ${food.replaceAll('_', ' ')}`, String(figures.pieces_per_unit)]);
+    rows.push([`pieces a ${figures.unit}`, String(figures.pieces_per_unit)]);
   if (figures.strokes_each) rows.push(['strokes each', String(figures.strokes_each)]);
   if (figures.minutes_each)
     rows.push([
@@ -173,8 +173,8 @@ export function Figures({ figures, food }: { figures: Api['ExerciseFigures']; fo
       {figures.no_count && <p className="quiet">{capital(figures.no_count)}.</p>}
       {figures.pieces_per_unit === 0 && (
         <p className="row">
-          <Mark kind="caution" /> No piece of this size fits into one {food.replaceAll('_', ' ')}. Choose a
-          smaller cut or a larger food.
+          <Mark kind="caution" /> No piece of this size fits into one {figures.unit}. Choose a smaller cut or
+          a larger food.
         </p>
       )}
     </>

@@ -56,7 +56,7 @@ function firstChoice({ exercise, food, cut, knife, amount: asked, making }: Prop
   return {
     food: food ?? '',
     cut: cut ?? '',
-    amount: { kind: 'pieces', count: Number(asked) || 40 },
+    amount: asked ? { kind: 'pieces', count: Number(asked) } : null,
     making,
     ...(knife_type && length ? { knife_type, knife_length: Number(length) } : {}),
   };
@@ -106,7 +106,7 @@ export function ExerciseEditor(props: Props) {
           onChange={(value) => {
             const next = catalogue.data?.foods.find((each) => each.id === value);
             const cut = next && !isMadeOf(next, choice.cut) ? '' : choice.cut;
-            change({ ...open, food: value ?? '', cut, making: USUAL });
+            change({ ...open, food: value ?? '', cut, amount: null, making: USUAL });
           }}
           error={at('/food')}
         />
@@ -116,10 +116,15 @@ export function ExerciseEditor(props: Props) {
           searchable
           data={cutChoices(catalogue.data, choice.food)}
           value={choice.cut || null}
-          onChange={(cut) => change({ ...open, cut: cut ?? '', making: USUAL })}
+          onChange={(cut) => change({ ...open, cut: cut ?? '', amount: null, making: USUAL })}
           error={at('/cut')}
         />
-        <AmountFields choice={choice} change={change} error={at('/amount')} />
+        <AmountFields
+          amount={choice.amount ?? advice?.amount}
+          usual={advice?.usual ?? []}
+          change={(amount) => change({ amount })}
+          error={at('/amount')}
+        />
         <MakingFields
           making={choice.making ?? USUAL}
           sticks={['strips', 'dice'].includes(family ?? '')}
@@ -163,38 +168,41 @@ export function ExerciseEditor(props: Props) {
 }
 
 const MOST: Record<Api['Amount']['kind'], number> = { pieces: 2000, units: 100, grams: 5000 };
-const STARTS: Record<Api['Amount']['kind'], number> = { pieces: 40, units: 1, grams: 200 };
 
+/** How much each student cuts; another way of saying it starts at what is usual so. */
 function AmountFields({
-  choice,
+  amount,
+  usual,
   change,
   error,
 }: {
-  choice: Choice;
-  change: (next: Partial<Choice>) => void;
+  amount: Api['Amount'] | undefined;
+  usual: Api['Amount'][];
+  change: (next: Api['Amount']) => void;
   error: string | undefined;
 }) {
-  const { amount } = choice;
+  const kind = amount?.kind ?? 'pieces';
   return (
     <div>
       <NumberInput
         label="Each student cuts"
         min={1}
-        max={MOST[amount.kind]}
-        value={amount.count}
-        onChange={(value) =>
-          change({ amount: { ...amount, count: Math.max(0, Math.min(65535, Math.round(Number(value)))) } })
-        }
+        max={MOST[kind]}
+        disabled={!amount}
+        value={amount?.count ?? ''}
+        onChange={(value) => change({ kind, count: Math.max(0, Math.min(65535, Math.round(Number(value)))) })}
         error={error}
       />
       <SegmentedControl
         fullWidth
         mt={6}
         aria-label="Amount in"
-        value={amount.kind}
-        onChange={(kind) =>
-          change({ amount: { kind, count: STARTS[kind as Api['Amount']['kind']] } as Api['Amount'] })
-        }
+        disabled={!amount}
+        value={kind}
+        onChange={(next) => {
+          const start = usual.find((each) => each.kind === next);
+          if (start) change(start);
+        }}
         data={[
           { value: 'pieces', label: 'pieces' },
           { value: 'units', label: 'whole foods' },
@@ -246,7 +254,7 @@ function Setup({ advice, choice, change, at }: SetupProps) {
           <Mark kind="caution" /> Possible, and not what it is taught on.
         </p>
       )}
-      <Figures figures={advice.figures} food={choice.food} />
+      <Figures figures={advice.figures} />
       <Options
         legend="Knife"
         error={at('/knife_type')}

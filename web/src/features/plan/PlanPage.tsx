@@ -13,6 +13,7 @@ import { ExerciseCard } from './ExerciseCard';
 import { ExerciseEditor } from './ExerciseEditor';
 import { LessonForm } from './LessonForm';
 import { makingOf } from './making';
+import { Order } from './Order';
 import { useSaveLesson } from './changes';
 import styles from './Plan.module.css';
 import { SegmentEditor } from './SegmentEditor';
@@ -273,6 +274,7 @@ function LessonPlan({ courseId, plan }: { courseId: number; plan: Api['PlanView'
           onAdvice={setShown}
           select={select}
         />
+        <Order lines={plan.order} />
       </main>
       {adding || editing ? (
         <AdviceDock advice={shown} disclaimer={plan.disclaimer} />

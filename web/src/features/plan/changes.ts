@@ -37,12 +37,12 @@ export const useSaveExercise = (
 ) =>
   useChange(
     'lesson',
-    async ({ food, cut, amount, own_minutes, making, ...choice }: Api['AdviceChoice']) => {
+    async ({ food, cut, own_minutes, making, ...choice }: Api['AdviceChoice']) => {
       // What is shown may lag a choice by a moment: what is saved is worked out from the choice itself.
-      const { setup } = await answer(
+      const { setup, amount } = await answer(
         ask.POST('/api/courses/{id}/advice', {
           params: { path: { id: course.id } },
-          body: { food, cut, amount, own_minutes, making, ...choice },
+          body: { food, cut, own_minutes, making, ...choice },
         }),
       );
       if (!setup) throw new Error('There is no knife on the rack to make this cut with.');

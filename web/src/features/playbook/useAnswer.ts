@@ -25,7 +25,6 @@ export function useAnswer(selection: Selection, knife: Api['MatrixKnife']) {
       : {
           food,
           cut: cut.cut,
-          amount: { kind: 'units', count: 1 },
           knife_type: knife.knife_type,
           knife_length: knife.length,
           knives: source,

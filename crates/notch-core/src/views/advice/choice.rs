@@ -15,8 +15,9 @@ pub struct AdviceChoice {
     pub food: String,
     /// Id of the cut.
     pub cut: String,
-    /// How much each student cuts.
-    pub amount: Amount,
+    /// How much each student cuts; the usual where none is given.
+    #[serde(default)]
+    pub amount: Option<Amount>,
     /// The instructor's own minutes for each student.
     pub own_minutes: Option<f64>,
     /// How it is made, where that is not the course's usual.
@@ -48,7 +49,7 @@ impl AdviceChoice {
         AdviceChoice {
             food: food.to_owned(),
             cut: cut.to_owned(),
-            amount: Amount::Units { count: 1 },
+            amount: None,
             own_minutes: None,
             making: Making::default(),
             knife_type: None,
@@ -68,7 +69,7 @@ impl From<&ExerciseFields> for AdviceChoice {
         AdviceChoice {
             food: fields.food.clone(),
             cut: fields.cut.clone(),
-            amount: fields.amount,
+            amount: Some(fields.amount),
             own_minutes: fields.own_minutes,
             making: fields.making,
             knife_type: Some(fields.knife_type.clone()),

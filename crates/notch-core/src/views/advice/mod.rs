@@ -14,9 +14,9 @@ use crate::drawing::{SectionDrawing, blade_silhouette, flat_first_section, food_
 use crate::eligibility::Trainee;
 use crate::fitting::{Candidate, FITS, Fixed, Job, Setup, Suggestion, propose, suggest};
 use crate::geometry::{Block, Way, work_flat_first};
-use crate::lesson::{ClassSize, Worked, exercise_figures};
+use crate::lesson::{ClassSize, Worked, exercise_figures, usual_amounts};
 use crate::problem::Problem;
-use crate::records::Student;
+use crate::records::{Amount, Student};
 
 /// Works out the advice for a choice.
 ///
@@ -26,7 +26,7 @@ use crate::records::Student;
 pub fn advise(at_hand: &AtHand<'_>, choice: &AdviceChoice) -> Result<Advice, Vec<Problem>> {
     let catalogue = at_hand.catalogue;
     let set = &at_hand.course.fields.standard_set;
-    let mut problems = crate::records::check_amount(choice.amount, choice.own_minutes);
+    let mut problems = crate::records::check_amount(choice.amount.unwrap_or(Amount::Units { count: 1 }), choice.own_minutes);
     problems.extend(choice.making.check("/making"));
     let food = catalogue.food(&choice.food);
     if food.is_none() {
@@ -95,20 +95,18 @@ fn assemble(
     let class =
         ClassSize { students: at_hand.class_size(), boards: u32::from(at_hand.course.fields.boards), knives: knives_that_fit };
     let peeled = choice.making.peeled(job.food, job.cut);
-    let figures = exercise_figures(
-        Worked { bought: job.food, peeled: &peeled, cut: job.cut, target: &job.target, way: choice.making.way },
-        choice.amount,
-        class,
-        at_hand.course.fields.pace,
-        choice.own_minutes,
-        handling,
-    );
+    let worked = Worked { bought: job.food, peeled: &peeled, cut: job.cut, target: &job.target, way: choice.making.way };
+    let usual = usual_amounts(worked, handling);
+    let amount = choice.amount.unwrap_or(usual[0]);
+    let figures = exercise_figures(worked, amount, class, at_hand.course.fields.pace, choice.own_minutes, handling);
     let chosen = found.setup.and_then(|setup| Some((setup, candidates.get(setup.knife)?)));
     let others = chosen.map(|(_, knife)| others(at_hand, job, candidates, knife)).unwrap_or_default();
     let warnings = found.setup.map(|setup| saving::warnings(&found, setup)).unwrap_or_default();
     Advice {
         title: job.cut.of(&job.food.name),
         target: job.target,
+        amount,
+        usual: usual.to_vec(),
         taught: job.standing == Standing::Taught,
         setup: chosen.map(|(setup, candidate)| in_words(at_hand, setup, candidate)),
         refused: found.refused,

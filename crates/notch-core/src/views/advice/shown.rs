@@ -6,7 +6,7 @@ use crate::catalogue::{Grip, Hold, Motion, Target, Third};
 use crate::drawing::{SectionDrawing, Silhouette};
 use crate::fitting::{Fit, Rated, ShownCaution};
 use crate::lesson::ExerciseFigures;
-use crate::records::KeptWarning;
+use crate::records::{Amount, KeptWarning};
 use crate::units::Millimetres;
 
 /// A knife model on the rack, or one dull knife, with how it suits.
@@ -69,6 +69,10 @@ pub struct Advice {
     pub title: String,
     /// Target: of the course's set of standards, with the exercise's own sizes laid over it.
     pub target: Target,
+    /// How much each student cuts: as chosen, else the usual.
+    pub amount: Amount,
+    /// The usual amounts, in pieces, units and grams, the proposed one first.
+    pub usual: Vec<Amount>,
     /// The cut is taught on this food; if not, it is possible, and never proposed.
     pub taught: bool,
     /// What is chosen or proposed; none if the rack is empty.
