@@ -34,7 +34,7 @@ test('a student is timed, marked, measured and judged on the spot', async ({ pag
   await expect(panel).toContainText('9 of 10 inside: proves 59 %');
   await expect(panel).toContainText('bias +0.43');
   await expect(panel).toContainText('The guide hand moves too far each time.');
-  await expect(panel).toContainText('“Half a knuckle less between strokes.”');
+  await expect(panel).toContainText('“A hair less between strokes');
   await expect(
     panel.getByRole('img', { name: /thickness: mean 3.6 mm, inside from 2.4 to 4 mm, 9 of 10 inside/ }),
   ).toBeVisible();

@@ -64,6 +64,8 @@ fn each_way_of_going_wrong_has_its_own_cue() {
         ("3.9 3.8\n3.6 3.6\n3.3 3.2\n3.0 3.1\n2.8 2.7\n2.5 2.5", "drift_down"),
         ("3.2 3.2 50 4.2\n3.2 3.2 50 4.1\n3.2 3.1 50 4.2\n3.2 3.2 50 4.1", "taper"),
         ("3.2 3.2 30\n3.2 3.2 60\n3.2 3.2 45\n3.2 3.2 66", "lengths_vary"),
+        ("3.2 3.2 70\n3.2 3.2 70\n3.2 3.1 71\n3.1 3.2 70\n3.2 3.2 70", "too_long"),
+        ("3.2 3.2 30\n3.2 3.2 30\n3.2 3.1 31\n3.1 3.2 30\n3.2 3.2 30", "too_short"),
         ("3.2 4.0\n3.2 4.1\n3.1 4.0\n3.2 4.1", "sticks_off"),
         ("4.0 3.2\n4.1 3.2\n4.0 3.1\n4.1 3.2", "planks_off"),
         ("3.2\n3.3\n3.1", "too_few"),
@@ -108,6 +110,8 @@ fn cut_with_a_fault(cause: Cause, seed: u64) -> Vec<MeasuredPiece> {
                 Cause::SticksUneven => w = near(6.35, 0.3),
                 Cause::Drift => (t, w) = (t + 4.0 * along, w + 4.0 * along),
                 Cause::LengthsVary => l = near(50.0, 0.4),
+                Cause::TooLong => l += 20.0,
+                Cause::TooShort => l -= 20.0,
                 _ => {}
             }
             if cause != Cause::Lean {
@@ -136,6 +140,8 @@ fn each_fault_is_found_again_in_most_of_its_samples() {
         Cause::Drift,
         Cause::Lean,
         Cause::LengthsVary,
+        Cause::TooLong,
+        Cause::TooShort,
     ];
     for fault in faults {
         let found: Vec<Causes> = (0..60).map(|seed| causes(&target, tolerance, &cut_with_a_fault(fault, seed))).collect();
@@ -161,6 +167,8 @@ fn the_cue_is_that_of_the_fault_that_was_cut_in() {
         (Cause::Drift, "drift_up"),
         (Cause::Lean, "taper"),
         (Cause::LengthsVary, "lengths_vary"),
+        (Cause::TooLong, "too_long"),
+        (Cause::TooShort, "too_short"),
     ] {
         let verdicts: Vec<Verdict> = (100..160)
             .map(|seed| judge(&catalogue, &target, tolerance, SampleCustom::BlindTen, &cut_with_a_fault(fault, seed)))

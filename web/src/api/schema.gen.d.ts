@@ -1618,13 +1618,15 @@ export interface components {
          * @description A fault in the chain, or none.
          * @enum {string}
          */
-        Cause: "sound" | "step_too_big" | "step_too_small" | "planks_too_thick" | "planks_too_thin" | "sticks_too_wide" | "sticks_too_narrow" | "steps_uneven" | "planks_uneven" | "sticks_uneven" | "drift" | "lean" | "lengths_vary";
+        Cause: "sound" | "step_too_big" | "step_too_small" | "planks_too_thick" | "planks_too_thin" | "sticks_too_wide" | "sticks_too_narrow" | "steps_uneven" | "planks_uneven" | "sticks_uneven" | "drift" | "lean" | "lengths_vary" | "too_long" | "too_short";
         /** @description The causes of a sample, weighed. */
         Causes: {
             /** @description Whether the first stands clear of the others. */
             clear: boolean;
             /** @description The likeliest first, those over one in a hundred; empty for too few pieces. */
             likely: components["schemas"]["CauseShare"][];
+            /** @description What the pieces could not show, each in a sentence. */
+            not_seen?: string[];
             /** @description The finding in a sentence. */
             words: string;
         };

@@ -27,7 +27,7 @@ pub enum CatalogueError {
 }
 
 /// Ids of the diagnoses that the judge can give.
-pub(crate) const DIAGNOSIS_IDS: [&str; 12] = [
+pub(crate) const DIAGNOSIS_IDS: [&str; 14] = [
     "too_thick",
     "too_thin",
     "wide_spread",
@@ -35,6 +35,8 @@ pub(crate) const DIAGNOSIS_IDS: [&str; 12] = [
     "drift_down",
     "taper",
     "lengths_vary",
+    "too_long",
+    "too_short",
     "sticks_off",
     "planks_off",
     "too_few",

@@ -42,10 +42,14 @@ pub enum Cause {
     Lean,
     /// Ends not squared: lengths vary.
     LengthsVary,
+    /// Blocks cut too long.
+    TooLong,
+    /// Blocks cut too short.
+    TooShort,
 }
 
 impl Cause {
-    const ALL: [Cause; 13] = [
+    const ALL: [Cause; 15] = [
         Cause::Sound,
         Cause::StepTooBig,
         Cause::StepTooSmall,
@@ -59,6 +63,8 @@ impl Cause {
         Cause::Drift,
         Cause::Lean,
         Cause::LengthsVary,
+        Cause::TooLong,
+        Cause::TooShort,
     ];
 
     /// The cause in plain words.
@@ -77,6 +83,8 @@ impl Cause {
             Cause::Drift => "sizes drift along the board",
             Cause::Lean => "the blade leans",
             Cause::LengthsVary => "ends not squared: lengths vary",
+            Cause::TooLong => "blocks cut too long",
+            Cause::TooShort => "blocks cut too short",
         }
     }
 }
@@ -101,6 +109,9 @@ pub struct Causes {
     pub clear: bool,
     /// The finding in a sentence.
     pub words: String,
+    /// What the pieces could not show, each in a sentence.
+    #[serde(default)]
+    pub not_seen: Vec<String>,
 }
 
 /// Fewest pieces from which a cause is read.
@@ -236,6 +247,7 @@ pub fn causes(target: &Target, tolerance: &Tolerance, pieces: &[MeasuredPiece]) 
     let [on, big, small, uneven, drift] = [0usize, 1, 2, 3, 4];
     let pick = |of: &[f64; 5], model: usize| of.get(model).copied().unwrap_or(0.0);
     let both = |a: usize, b: usize| pick(&t, a) + pick(&w, b) + pick(&l, on) + straight;
+    let of_length = |model: usize| pick(&t, on) + pick(&w, on) + pick(&l, model) + straight;
     let weigh = |cause: Cause| -> Option<f64> {
         let told_apart = thick.is_some() && wide.is_some();
         Some(match cause {
@@ -253,7 +265,9 @@ pub fn causes(target: &Target, tolerance: &Tolerance, pieces: &[MeasuredPiece]) 
             Cause::Drift => both(drift, drift),
             // A leaning blade may scatter the widths that it leaves, or not.
             Cause::Lean if taper.is_some() => pick(&t, on) + log_mean(&[pick(&w, on), pick(&w, uneven)]) + pick(&l, on) + leaning,
-            Cause::LengthsVary if long.is_some() => pick(&t, on) + pick(&w, on) + pick(&l, uneven) + straight,
+            Cause::LengthsVary if long.is_some() => of_length(uneven),
+            Cause::TooLong if long.is_some() => of_length(big),
+            Cause::TooShort if long.is_some() => of_length(small),
             _ => return None,
         })
     };
@@ -265,7 +279,8 @@ pub fn causes(target: &Target, tolerance: &Tolerance, pieces: &[MeasuredPiece]) 
     likely.sort_by(|a, b| b.share.total_cmp(&a.share));
     likely.retain(|each| each.share >= 0.01);
     let clear = likely.first().is_some_and(|first| first.share >= CLEAR);
-    Causes { words: words(&likely, clear), clear, likely }
+    let not_seen = not_seen(wide.is_some() && taper.is_none(), &likely);
+    Causes { words: words(&likely, clear), clear, likely, not_seen }
 }
 
 /// How much wider sticks are at one end, against how much they may be.
@@ -302,6 +317,18 @@ impl Taper {
             sizes.iter().flat_map(|size| [0.02, 0.04, 0.07].map(|share| density(size * self.tolerance, sd(share)))).collect();
         log_mean(&terms)
     }
+}
+
+/// What is not to be read from the pieces: a lean without the far width, a drift unless they lie as they were cut.
+fn not_seen(one_end: bool, likely: &[CauseShare]) -> Vec<String> {
+    let mut told = Vec::new();
+    if one_end {
+        told.push("A leaning blade cannot be seen: only one end of each piece was measured.".to_owned());
+    }
+    if likely.first().is_some_and(|first| first.cause == Cause::Drift) {
+        told.push("A drift is read from the order: it holds if the pieces were measured as they were cut.".to_owned());
+    }
+    told
 }
 
 fn words(likely: &[CauseShare], clear: bool) -> String {

@@ -56,6 +56,8 @@ const fn said_of(cause: Cause) -> &'static [&'static str] {
         Cause::Drift => &["drift_up", "drift_down"],
         Cause::Lean => &["taper"],
         Cause::LengthsVary => &["lengths_vary"],
+        Cause::TooLong => &["too_long"],
+        Cause::TooShort => &["too_short"],
     }
 }
 
@@ -152,9 +154,15 @@ fn taper_fault(verdict: &Verdict) -> Option<Weighed> {
     (weight > 1.0).then(|| (weight, "taper", text!["(the ends differ by ", format!("{:.2} mm", taper.mean_size.get()), ")"]))
 }
 
-/// Lengths that are uneven, where the length is not itself a side of the section.
+/// Lengths that are uneven, or even and off, where the length is not itself a side of the section.
 fn length_fault(verdict: &Verdict, tolerance: &Tolerance) -> Option<Weighed> {
     let length = side(verdict, Dimension::Length)?;
-    let weight = uneven_by(length, tolerance);
-    (weight > 1.0).then(|| (weight, "lengths_vary", told(length)))
+    let (off, uneven) = (off_by(length), uneven_by(length, tolerance));
+    let id = match (uneven > 1.0, off > 1.0) {
+        (true, _) => "lengths_vary",
+        (false, true) if length.bias.get() > 0.0 => "too_long",
+        (false, true) => "too_short",
+        (false, false) => return None,
+    };
+    Some((off.max(uneven), id, told(length)))
 }

@@ -14,6 +14,9 @@ pub const MAX_LEVEL: u8 = 10;
 /// Most cuts.
 pub const MAX_CUTS: u8 = 60;
 
+/// Shallowest point below the board that radial cuts aim at, in radii: nearer, all cuts meet at the flat face.
+pub const MIN_DEPTH: f64 = 0.02;
+
 /// Deepest point below the board that radial cuts aim at, in radii.
 pub const MAX_DEPTH: f64 = 100.0;
 
@@ -62,7 +65,7 @@ pub enum OnionError {
     #[error("{0} level cuts are out of range; allowed: 1 to {MAX_LEVEL}")]
     Level(u8),
     /// Aim depth out of range.
-    #[error("an aim depth of {0} radii is out of range; allowed: above 0, up to {MAX_DEPTH}")]
+    #[error("an aim depth of {0} radii is out of range; allowed: {MIN_DEPTH} to {MAX_DEPTH}")]
     Depth(f64),
     /// Steps too uneven.
     #[error("steps uneven by {0} are out of range; allowed: 0 to {MAX_UNEVEN}")]
@@ -103,7 +106,7 @@ pub(super) fn check(radius: Millimetres, layers: u8, method: Method) -> Result<(
     }
     match method {
         Method::Level { level } if !(1..=MAX_LEVEL).contains(&level) => Err(OnionError::Level(level)),
-        Method::Below { depth } if !(depth > 0.0 && depth <= MAX_DEPTH) => Err(OnionError::Depth(depth)),
+        Method::Below { depth } if !(MIN_DEPTH..=MAX_DEPTH).contains(&depth) => Err(OnionError::Depth(depth)),
         _ => Ok(()),
     }
 }

@@ -64,6 +64,11 @@ function Causes({ causes }: { causes: Api['Verdict']['causes'] }) {
   return (
     <div className="tight" role="group" aria-label="What explains it best">
       <p>{causes.words}</p>
+      {causes.not_seen?.map((each) => (
+        <p key={each} className="quiet">
+          {each}
+        </p>
+      ))}
       <ul className={styles.causes}>
         {causes.likely.slice(0, 3).map((each) => (
           <li key={each.cause}>
