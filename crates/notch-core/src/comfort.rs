@@ -90,7 +90,7 @@ pub fn comfort(hand: Millimetres, kind: &KnifeType, length: Millimetres) -> Comf
     let words = if sits == Sits::Long || sits == Sits::MuchTooLong {
         text![length, " is ", off, " longer than sits easily in a hand of ", hand, " (about ", easy, ")."]
     } else if sits == Sits::Short {
-        text![length, " is ", off, " shorter than a hand of ", hand, " could carry (about ", easy, "): easy to control."]
+        text![length, " is ", off, " shorter than is usual in a hand of ", hand, " (about ", easy, "): easy to control."]
     } else {
         text![length, " sits well in a hand of ", hand, " (about ", easy, ")."]
     };

@@ -87,7 +87,7 @@ fn choked_back(case: &Case<'_>) -> Said {
         } else if cut.get() > blade.get() - 50.0 {
             (For(14), say!(case, "Frees the whole ", blade, " for a ", cut, " cut. Less control: watched."))
         } else {
-            (Against(30), say!(case, "Less control, and a ", cut, " cut does not need the whole ", blade, "."))
+            (Against(30), say!(case, "Less control, and this cut does not need the whole ", blade, "."))
         }
     })
 }
