@@ -233,11 +233,11 @@ pub(crate) fn advise(file: &Path) -> Done {
         text = fs::read_to_string(file).map_err(|error| format!("{}: {error}", file.display()))?;
     }
     let asked: AskedJobs = serde_json::from_str(&text).map_err(|error| format!("{}: {error}", file.display()))?;
-    println!("{}", serde_json::to_string_pretty(&answer_jobs(&Catalogue::shipped()?, &asked))?);
+    writeln!(io::stdout(), "{}", serde_json::to_string_pretty(&answer_jobs(&Catalogue::shipped()?, &asked))?)?;
     Ok(())
 }
 
 pub(crate) fn print_openapi() -> Done {
-    println!("{}", notch_server::openapi().to_pretty_json()?);
+    writeln!(io::stdout(), "{}", notch_server::openapi().to_pretty_json()?)?;
     Ok(())
 }

@@ -3826,6 +3826,8 @@ export interface components {
         };
         /** @description Students who may not hold the knife of the setup yet, with what suits them best. */
         OtherKnife: {
+            /** @description Whether it fits the job; one that does not is taken for want of a better. */
+            fits: boolean;
             /** @description Label of the knife that they take; none where nothing at hand is for them. */
             knife?: string | null;
             /** @description Names of the students, by station. */

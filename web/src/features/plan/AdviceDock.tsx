@@ -106,8 +106,14 @@ export function Others({ advice }: { advice: Api['Advice'] }) {
         {advice.others.map((other) => (
           <Reason
             key={other.knife ?? 'none'}
-            kind={other.knife ? 'note' : 'stop'}
-            title={other.knife ? `${other.knife}:` : 'Nothing on the rack is for'}
+            kind={other.fits ? 'note' : other.knife ? 'caution' : 'stop'}
+            title={
+              other.fits
+                ? `${other.knife}:`
+                : other.knife
+                  ? `${other.knife}, for want of a better:`
+                  : 'No knife on the rack for'
+            }
           >
             {other.students.join(', ')}.
           </Reason>

@@ -126,7 +126,7 @@ fn assemble(
     }
 }
 
-/// Who of the class may not hold a knife, each with the knife that suits best of those that fit them.
+/// Who of the class may not hold a knife, each with the knife that suits best of those that are not refused them.
 fn others(at_hand: &AtHand<'_>, job: &Job<'_>, candidates: &[Candidate<'_>], knife: &Candidate<'_>) -> Vec<OtherKnife> {
     if job.trainee.is_some() || knife.barred == 0 {
         return Vec::new();
@@ -137,11 +137,12 @@ fn others(at_hand: &AtHand<'_>, job: &Job<'_>, candidates: &[Candidate<'_>], kni
     let mut found: Vec<OtherKnife> = Vec::new();
     for student in barred {
         let theirs = Job { trainee: Some(Trainee::of(student)), ..job.clone() };
-        let best = propose(&theirs, candidates, Fixed::default()).filter(|found| !found.refused && found.score >= FITS);
+        let best = propose(&theirs, candidates, Fixed::default()).filter(|found| !found.refused);
+        let fits = best.as_ref().is_some_and(|found| found.score >= FITS);
         let label = best.and_then(|found| candidates.get(found.setup.knife)).map(Candidate::label);
         match found.iter_mut().find(|each| each.knife == label) {
             Some(alike) => alike.students.push(student.fields.name.clone()),
-            None => found.push(OtherKnife { students: vec![student.fields.name.clone()], knife: label }),
+            None => found.push(OtherKnife { students: vec![student.fields.name.clone()], knife: label, fits }),
         }
     }
     found

@@ -37,6 +37,8 @@ pub struct OtherKnife {
     pub students: Vec<String>,
     /// Label of the knife that they take; none where nothing at hand is for them.
     pub knife: Option<String>,
+    /// Whether it fits the job; one that does not is taken for want of a better.
+    pub fits: bool,
 }
 
 /// How the cut will be made, in ids and in words.
