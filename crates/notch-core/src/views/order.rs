@@ -2,8 +2,9 @@
 
 use serde::Serialize;
 
-use super::plan::PlannedExercise;
+use super::advice::Advice;
 use crate::catalogue::{Catalogue, Food, ProduceSize};
+use crate::records::ExerciseFields;
 
 /// One food to order.
 #[derive(Clone, Debug, PartialEq, Serialize)]
@@ -44,11 +45,10 @@ pub(super) fn units_in_words(food: &Food, size: ProduceSize, units: u32) -> Stri
 
 /// Adds up what the exercises of a lesson take, in the order in which the foods are first cut.
 ///
-/// An exercise without advice takes nothing; one food in two sizes is two lines.
-pub fn order(catalogue: &Catalogue, exercises: &[PlannedExercise]) -> Vec<OrderLine> {
+/// One food in two sizes is two lines.
+pub fn order<'a>(catalogue: &Catalogue, exercises: impl Iterator<Item = (&'a ExerciseFields, &'a Advice)>) -> Vec<OrderLine> {
     let mut lines: Vec<(ProduceSize, OrderLine)> = Vec::new();
-    for planned in exercises {
-        let (fields, Some(advice)) = (&planned.exercise.fields, &planned.advice) else { continue };
+    for (fields, advice) in exercises {
         let Some(food) = catalogue.food(&fields.food) else { continue };
         let size = fields.making.produce;
         let at = lines.iter().position(|(of_size, line)| *of_size == size && line.food == food.id).unwrap_or_else(|| {

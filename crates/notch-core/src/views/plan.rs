@@ -67,7 +67,10 @@ pub fn plan_view(at_hand: &AtHand<'_>, lesson: &Lesson, exercises: &[Exercise]) 
         lesson: lesson.clone(),
         students: at_hand.students.len(),
         time_rule: time_rule(at_hand.catalogue, lesson.fields.minutes, &lesson.fields.segments, &exercises)?,
-        order: order(at_hand.catalogue, &exercises),
+        order: order(
+            at_hand.catalogue,
+            exercises.iter().filter_map(|planned| Some((&planned.exercise.fields, planned.advice.as_ref()?))),
+        ),
         exercises,
         disclaimer: at_hand.catalogue.disclaimer.clone(),
     })
