@@ -2148,6 +2148,7 @@ export interface components {
             leaves: string;
             /** @description Name in a sentence. */
             name: string;
+            on_flesh?: components["schemas"]["OnFlesh"] | null;
             /**
              * Format: int32
              * @description Order within the strand, 1 first.
@@ -3689,6 +3690,13 @@ export interface components {
              * @description Day of the Stop fault.
              */
             since: Day;
+        };
+        /** @description What a cut is on meat and fish. */
+        OnFlesh: {
+            /** @description How it is done, in a sentence or two. */
+            how: string;
+            /** @description What it leaves, in a few words. */
+            leaves: string;
         };
         /**
          * @description How an onion is diced.

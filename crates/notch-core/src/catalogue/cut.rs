@@ -4,6 +4,7 @@ use std::collections::BTreeMap;
 
 use serde::{Deserialize, Serialize};
 
+use super::{Food, Nature};
 use crate::text;
 use crate::text::{Bare, Text};
 use crate::units::Millimetres;
@@ -356,11 +357,37 @@ pub struct Cut {
     pub leaves: String,
     /// How it is done, in a sentence or two.
     pub how: String,
+    /// The same of meat and fish, where that is other work.
+    #[serde(default)]
+    pub on_flesh: Option<OnFlesh>,
     /// The strand it counts for; turning has none.
     pub strand: Option<Strand>,
     /// Order within the strand, 1 first.
     #[serde(default)]
     pub rung: u8,
+}
+
+/// What a cut is on meat and fish.
+#[derive(Clone, Debug, Serialize, Deserialize)]
+#[serde(deny_unknown_fields)]
+#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
+pub struct OnFlesh {
+    /// What it leaves, in a few words.
+    pub leaves: String,
+    /// How it is done, in a sentence or two.
+    pub how: String,
+}
+
+impl Cut {
+    /// What it leaves of a food, and how that is done.
+    pub fn told_of(&self, food: &Food) -> (&str, &str) {
+        match &self.on_flesh {
+            Some(other) if matches!(food.nature, Nature::Meat | Nature::Fish | Nature::Cured | Nature::Cooked) => {
+                (&other.leaves, &other.how)
+            }
+            _ => (&self.leaves, &self.how),
+        }
+    }
 }
 
 /// A set of standards: a target for each cut it teaches.

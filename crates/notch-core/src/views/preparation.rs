@@ -78,11 +78,12 @@ pub fn preparation(
         let mut cautions = if open { found.cautions } else { Vec::new() };
         cautions.retain(|caution| !told.contains(&caution.id));
         told.extend(cautions.iter().map(|caution| caution.id.clone()));
+        let (leaves, how) = cut.told_of(food);
         PreparationStep {
             cut: cut.id.clone(),
             name: cut.name.clone(),
-            how: cut.how.clone(),
-            leaves: cut.leaves.clone(),
+            how: how.to_owned(),
+            leaves: leaves.to_owned(),
             knife: setup.and_then(|setup| candidates.get(setup.knife)).map(Candidate::label),
             setup: setup.map_or_else(String::new, |setup| handling.in_words(setup)),
             cautions,
