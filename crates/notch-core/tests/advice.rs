@@ -13,21 +13,7 @@ use notch_core::views::{Advice, AdviceChoice, advise, check_choice};
 use proptest::prelude::*;
 
 fn choice(food: &str, cut: &str) -> AdviceChoice {
-    AdviceChoice {
-        food: food.into(),
-        cut: cut.into(),
-        amount: Some(Amount::Pieces { count: 40 }),
-        own_minutes: None,
-        making: Making::default(),
-        knife_type: None,
-        knife_length: None,
-        motion: None,
-        grip: None,
-        hold: None,
-        third: None,
-        knives: KnifeSource::Rack,
-        student: None,
-    }
+    AdviceChoice { amount: Some(Amount::Pieces { count: 40 }), ..AdviceChoice::asking(food, cut, KnifeSource::Rack) }
 }
 
 fn tried(age_band: AgeBand, choice: &AdviceChoice) -> Result<Advice, Vec<Problem>> {

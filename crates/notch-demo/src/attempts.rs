@@ -127,19 +127,9 @@ fn add_exercise(
     plan: &PlannedExercise,
 ) -> Result<(i64, Advice), DemoError> {
     let choice = AdviceChoice {
-        food: plan.food.to_owned(),
-        cut: plan.cut.to_owned(),
         amount: Some(plan.amount),
         own_minutes: plan.own_minutes,
-        making: Making::default(),
-        knife_type: None,
-        knife_length: None,
-        motion: None,
-        grip: None,
-        hold: None,
-        third: None,
-        knives: KnifeSource::Rack,
-        student: None,
+        ..AdviceChoice::asking(plan.food, plan.cut, KnifeSource::Rack)
     };
     let advice = advise(at_hand, &choice)?;
     let setup = advice.setup.as_ref();

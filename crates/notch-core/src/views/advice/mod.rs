@@ -126,7 +126,11 @@ fn assemble(
     }
 }
 
-/// Who of the class may not hold a knife, each with the knife that suits best of those that are not refused them.
+/// Least score at which a knife that does not fit is named for want of a better: a petty for a carrot, none for a
+/// cabbage.
+const NEARLY: u8 = 30;
+
+/// Who of the class may not hold a knife, each with the knife that suits them best.
 fn others(at_hand: &AtHand<'_>, job: &Job<'_>, candidates: &[Candidate<'_>], knife: &Candidate<'_>) -> Vec<OtherKnife> {
     if job.trainee.is_some() || knife.barred == 0 {
         return Vec::new();
@@ -137,7 +141,7 @@ fn others(at_hand: &AtHand<'_>, job: &Job<'_>, candidates: &[Candidate<'_>], kni
     let mut found: Vec<OtherKnife> = Vec::new();
     for student in barred {
         let theirs = Job { trainee: Some(Trainee::of(student)), ..job.clone() };
-        let best = propose(&theirs, candidates, Fixed::default()).filter(|found| !found.refused);
+        let best = propose(&theirs, candidates, Fixed::default()).filter(|found| !found.refused && found.score >= NEARLY);
         let fits = best.as_ref().is_some_and(|found| found.score >= FITS);
         let label = best.and_then(|found| candidates.get(found.setup.knife)).map(Candidate::label);
         match found.iter_mut().find(|each| each.knife == label) {
