@@ -290,3 +290,63 @@ proptest! {
         }
     }
 }
+
+/// A way of the whole allowed range.
+fn any_way() -> impl Strategy<Value = (u8, Method)> {
+    let depth = (0.01f64..1.5508).prop_map(|half| Method::Below { depth: (1.0 / half.tan()).clamp(0.02, 100.0) });
+    let level = (1u8..=10).prop_map(|level| Method::Level { level });
+    let method =
+        prop_oneof![2 => Just(Method::Verticals), 2 => Just(Method::Centre), 2 => Just(Method::Turned), 6 => level, 12 => depth];
+    (prop_oneof![3 => 1u8..16, 1 => 16u8..=MAX_CUTS], method)
+}
+
+proptest! {
+    #![proptest_config(ProptestConfig::with_cases(30))]
+
+    /// Some hundreds of ways taken blindly from all that is allowed, and the whole row of depths beside the
+    /// best: none is better than the one chosen by half a point.
+    #[test]
+    fn no_way_is_better_than_the_one_that_is_chosen(
+        radius in 20.0..60.0f64,
+        layers in 3u8..13,
+        part in 0.07..0.5f64,
+        strokes in proptest::option::of(12u32..60),
+        no_level_cut in any::<bool>(),
+        ways in proptest::collection::vec(any_way(), 300),
+    ) {
+        let wanted = WantedDice { radius: mm(radius), layers, size: mm(radius * part), length: None };
+        let limits = Limits { strokes, no_level_cut };
+        let found = choose(wanted, limits, &|| true).unwrap();
+        let best = found.found.first().map_or(0.0, |best| best.wanted);
+        let fan = found.found.iter().find(|best| matches!(best.method, Method::Below { .. })).map_or(1, |best| best.cuts);
+        let row = (1..200u8).map(|step| (fan, Method::Below { depth: f64::from(step) * f64::from(step) / 400.0 + 0.02 }));
+        for (cuts, method) in ways.into_iter().chain(row) {
+            let allowed = strokes.is_none_or(|most| wanted.strokes(cuts, method) <= most) && !(no_level_cut && method.level_cuts() > 0);
+            if allowed {
+                let share = cell_section(mm(radius), layers, &even(cuts), method).unwrap().against(wanted.size).0;
+                prop_assert!(share <= best + 0.005, "{cuts} cuts, {method:?}: {share}, and {best} was chosen");
+            }
+        }
+    }
+}
+
+#[test]
+fn the_best_way_is_found_at_the_ends_of_what_is_allowed() {
+    let best = |radius, layers, size, strokes, no_level_cut| {
+        let wanted = WantedDice { radius: mm(radius), layers, size: mm(size), length: None };
+        choose(wanted, Limits { strokes, no_level_cut }, &|| true).unwrap()
+    };
+    // Far below the board, where a fan is nearly upright.
+    let deep = &best(32.6, 5, 14.3, None, true).found[0];
+    assert!(deep.wanted > 0.583 && deep.cuts == 2 && matches!(deep.method, Method::Below { depth } if depth > 6.0), "{deep:?}");
+    // As many level cuts as are allowed.
+    let level = &best(36.3, 5, 5.0, Some(28), false).found[0];
+    assert!(level.wanted > 0.313 && level.method == Method::Level { level: 10 } && level.strokes <= 28, "{level:?}");
+    let fine = best(40.0, 10, 3.2, None, false);
+    assert!(fine.found[0].wanted > 0.815, "{:?}", fine.found[0]);
+    let level = fine.found.iter().find(|each| each.method.level_cuts() > 0).unwrap();
+    assert!(level.wanted > 0.731, "{level:?}");
+    // Where nothing leaves such dice, that is said, and no way is praised.
+    let none = best(60.0, 40, 8.0, None, true);
+    assert!(none.words.starts_with("No way of cutting it leaves dice of that size: its layers are too thin"), "{}", none.words);
+}

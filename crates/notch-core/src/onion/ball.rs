@@ -3,10 +3,10 @@
 use serde::Serialize;
 
 use super::cuts::Cuts;
-use super::disc::shared_area;
+use super::disc::{reach, shared_area};
 use super::grade::Figures;
 use super::method::{MAX_PLACES, Method, OnionError, check, within};
-use super::regions::{Region, regions};
+use super::regions::{Region, mirrored, regions};
 use super::section::measured;
 use crate::units::Millimetres;
 
@@ -58,7 +58,10 @@ pub fn half_ball(
     if !(c >= 0.5 && c <= r) {
         return Err(OnionError::Crosscut(c));
     }
-    let regions = regions(r, cuts, method);
+    let alike = cuts.alike_on_both_sides();
+    let times = |region: &Region| if alike { mirrored(region, cuts.count(), method) } else { Some(1) };
+    let regions: Vec<(Region, u8)> =
+        regions(r, cuts, method).into_iter().filter_map(|region| times(&region).map(|times| (region, times))).collect();
     let planes = planes(r, c, slab_at_centre);
     within(planes.len() as u64 * regions.len() as u64 * u64::from(layers), MAX_PLACES)?;
     let mut volumes = Vec::new();
@@ -67,15 +70,19 @@ pub fn half_ball(
         // A slab around the centre stands once; every other stands on both sides.
         let both = if slab_at_centre && from <= 0.0 { 1 } else { 2 };
         let (from, factor) = if both == 1 { (0.0, 2.0) } else { (from, 1.0) };
-        for region in &regions {
+        for (region, times) in &regions {
+            let [near, far] = reach(&region.corners);
             let mut inner = 0.0;
             for layer in 1..=layers {
                 let shell = r * f64::from(layer) / f64::from(layers);
+                if shell <= near || r * f64::from(layer - 1) / f64::from(layers) >= far.hypot(to) {
+                    continue;
+                }
                 let outer = factor * integral(region, shell, from, to);
                 let volume = outer - inner;
                 inner = outer;
                 if volume > 1e-9 * r * r * r {
-                    volumes.extend(std::iter::repeat_n(volume, both));
+                    volumes.extend(std::iter::repeat_n(volume, both * usize::from(*times)));
                 }
             }
         }

@@ -4,8 +4,9 @@ use serde::{Deserialize, Serialize};
 
 use super::ball::{BallFigures, half_ball, half_cylinder};
 use super::cuts::Cuts;
-use super::grade::{Figures, shares};
-use super::method::{MAX_COMPARED, MAX_CUTS, Method, OnionError, check, within};
+use super::fan;
+use super::grade::{BAND, Figures, shares};
+use super::method::{MAX_COMPARED, MAX_CUTS, MAX_LEVEL, Method, OnionError, check, within};
 use super::section::{measured, share_wanted};
 use crate::units::Millimetres;
 
@@ -43,7 +44,8 @@ pub struct MethodAtBest {
     pub method: Method,
     /// Cuts from above, or fanned.
     pub cuts: u8,
-    /// Aim depths that are as good within 1 %, in radii: the best is a jagged function of slivers.
+    /// Aim depths around the best that are all as good within 1 %, in radii: with the depth the share
+    /// leaps as cells come into their band and go out of it.
     pub depths: Option<[f64; 2]>,
     /// Strokes for a half: cuts, level cuts, crosscuts.
     pub strokes: u32,
@@ -85,11 +87,6 @@ pub struct RankedMethods {
     pub words: String,
 }
 
-/// Aim depths that are tried, in radii: closer together where they matter.
-fn depths() -> impl Iterator<Item = f64> {
-    (2..=60u8).map(|step| f64::from(step) / 40.0).chain([1.75, 2.0, 2.5, 3.0, 4.0, 5.0])
-}
-
 /// One way that was tried.
 #[derive(Clone, Debug)]
 struct Tried {
@@ -119,11 +116,6 @@ impl Method {
             _ => 0,
         }
     }
-
-    /// Methods that differ only in a figure are one kind.
-    fn same_kind(self, other: Method) -> bool {
-        std::mem::discriminant(&self) == std::mem::discriminant(&other)
-    }
 }
 
 impl WantedDice {
@@ -133,6 +125,12 @@ impl WantedDice {
         let inside = |whole: Millimetres| (whole.get() / self.size.get().max(0.1) * (1.0 - 1e-9)).floor().clamp(0.0, 1e6) as u32;
         let crosscuts = self.length.map_or_else(|| 2 * inside(self.radius) + 1, inside);
         u32::from(cuts) + method.level_cuts() + crosscuts
+    }
+
+    /// Places for pieces in the half, no fewer than there are.
+    fn places(&self, cuts: u8, method: Method) -> u64 {
+        let crosscuts = self.strokes(cuts, method) - u32::from(cuts) - method.level_cuts();
+        u64::from(self.layers) * (u64::from(cuts) + 1) * u64::from(method.level_cuts() + 1) * (u64::from(crosscuts) + 1)
     }
 
     /// The half in pieces.
@@ -147,82 +145,117 @@ impl WantedDice {
     }
 }
 
-/// Compares every method at every number of cuts whose mean piece is near the wanted size, so that
-/// no method wins by making other pieces.
+/// Compares every method over the whole of what is allowed: 1 to [`MAX_CUTS`] cuts, 1 to [`MAX_LEVEL`]
+/// level cuts, every aim depth. A piece counts only at the wanted size, so that no method wins by making
+/// other pieces.
 ///
 /// `still_wanted` is asked before each way; at the first no the rest is given up.
 ///
 /// # Errors
-/// [`OnionError`] for sizes out of range, a wanted size over the radius among them, for more cells than
-/// [`MAX_COMPARED`], and for work that was given up.
+/// [`OnionError`] for sizes out of range, a wanted size over the radius among them, for halves of
+/// more than [`MAX_COMPARED`] places together, and for work that was given up.
 ///
 /// # Complexity
-/// Up to some thousands of sections, and one half ball a method.
+/// Up to 700 sections, 60 searches of a depth, and one half ball a method.
 pub fn choose(wanted: WantedDice, limits: Limits, still_wanted: &dyn Fn() -> bool) -> Result<RankedMethods, OnionError> {
     let (r, size) = (wanted.radius.get(), wanted.size.get());
     check(wanted.radius, wanted.layers, Method::Verticals)?;
     if !(size >= 0.5 && size <= r) {
         return Err(OnionError::Crosscut(size));
     }
-    let mut tried: Vec<Tried> = methods(limits).into_iter().flat_map(|method| ways_of(wanted, limits, method)).collect();
-    let cells = |way: &Tried| u64::from(wanted.layers) * (u64::from(way.cuts) + 1) * u64::from(way.method.level_cuts() + 1);
-    within(tried.iter().map(cells).sum(), MAX_COMPARED)?;
-    for way in &mut tried {
-        if !still_wanted() {
-            return Err(OnionError::GivenUp);
-        }
-        let share = share_wanted(wanted.radius, wanted.layers, way.cuts, way.method, wanted.size)?;
-        // Ways that are as good must not differ by the last digits of a sum.
-        way.wanted = (share * 1e12).round() / 1e12;
-    }
+    let mut tried = Vec::new();
     let mut found = Vec::new();
-    for first in &tried {
-        if found.iter().any(|each: &MethodAtBest| each.method.same_kind(first.method)) {
-            continue;
+    for kind in kinds(limits) {
+        let mut ways = Vec::new();
+        for method in kind {
+            for cuts in cuts_of(wanted, limits, method) {
+                if !still_wanted() {
+                    return Err(OnionError::GivenUp);
+                }
+                ways.push(weighed(wanted, method, cuts)?);
+            }
         }
-        let alike: Vec<&Tried> = tried.iter().filter(|each| each.method.same_kind(first.method)).collect();
-        let best = alike.iter().copied().reduce(|best, next| if next.wanted > best.wanted + 1e-12 { next } else { best });
-        if let Some(best) = best {
-            found.push(finish(wanted, best, &alike)?);
-        }
+        found.extend(ways.iter().cloned().reduce(|best, next| if next.wanted > best.wanted + 1e-12 { next } else { best }));
+        tried.extend(ways);
     }
+    within(found.iter().map(|best| wanted.places(best.cuts, best.method)).sum(), MAX_COMPARED)?;
+    let mut found = found.iter().map(|best| finish(wanted, best)).collect::<Result<Vec<_>, _>>()?;
     found.sort_by(|a, b| b.wanted.total_cmp(&a.wanted));
     let top = found.first().map_or(0.0, |best| best.wanted);
     let as_good = found.iter().skip(1).filter(|each| top - each.wanted <= 0.01).count();
-    Ok(RankedMethods { words: words(&found, as_good), trade: trade(&tried), as_good, found })
+    Ok(RankedMethods { words: words(wanted, &found, as_good), trade: trade(&tried), as_good, found })
 }
 
-fn methods(limits: Limits) -> Vec<Method> {
-    let mut methods = vec![Method::Verticals, Method::HalfRings, Method::Centre, Method::Turned];
-    methods.extend(depths().map(|depth| Method::Below { depth }));
+/// The methods, those together that differ only in a figure; the depth of a fan is sought for each
+/// number of cuts.
+fn kinds(limits: Limits) -> Vec<Vec<Method>> {
+    let mut kinds = vec![
+        vec![Method::Verticals],
+        vec![Method::HalfRings],
+        vec![Method::Centre],
+        vec![Method::Turned],
+        vec![Method::Below { depth: 1.0 }],
+    ];
     if !limits.no_level_cut {
-        methods.extend((1..=3).map(|level| Method::Level { level }));
+        kinds.push((1..=MAX_LEVEL).map(|level| Method::Level { level }).collect());
     }
-    methods
+    kinds
 }
 
-/// Numbers of cuts of a method whose mean piece is near the wanted size, not yet weighed.
-fn ways_of(wanted: WantedDice, limits: Limits, method: Method) -> impl Iterator<Item = Tried> {
+/// Numbers of cuts that keep within the strokes and can leave a wanted piece: none is wider than its
+/// column and longer than twice the wanted edge, nor larger than the rectangle between its cuts.
+fn cuts_of(wanted: WantedDice, limits: Limits, method: Method) -> impl Iterator<Item = u8> {
     let (r, size) = (wanted.radius.get(), wanted.size.get());
-    let way = move |cuts| Tried { method, cuts, strokes: wanted.strokes(cuts, method), wanted: 0.0 };
-    let near = move |way: &Tried| {
-        let expected = std::f64::consts::PI * r * r / 2.0 / f64::from(way.cuts) / f64::from(wanted.layers);
-        let few = limits.strokes.is_none_or(|most| way.strokes <= most);
-        few && expected * 2.5 >= size * size / f64::from(method.level_cuts() + 1)
+    let least = size * size * (1.0 - BAND) * (1.0 - 1e-6);
+    let few = move |cuts: &u8| limits.strokes.is_none_or(|most| wanted.strokes(*cuts, method) <= most);
+    let wide = move |cuts: &u8| {
+        let column = 2.0 * r / (f64::from(*cuts) + 1.0);
+        let tall = match method {
+            Method::Verticals | Method::HalfRings => f64::min(r, 2.0 * size),
+            Method::Level { level } => f64::min(r / (f64::from(level) + 1.0), 2.0 * size),
+            Method::Centre | Method::Below { .. } | Method::Turned => return true,
+        };
+        *cuts == 1 || column * tall >= least
     };
-    (1..=MAX_CUTS).map(way).take_while(near)
+    (1..=MAX_CUTS).take_while(few).take_while(wide)
 }
 
-fn finish(wanted: WantedDice, best: &Tried, alike: &[&Tried]) -> Result<MethodAtBest, OnionError> {
-    let depths = match best.method {
-        Method::Below { .. } => {
-            let good = alike.iter().filter(|each| each.cuts == best.cuts && each.wanted >= best.wanted * 0.99);
-            let depths = good.filter_map(|each| match each.method {
-                Method::Below { depth } => Some(depth),
-                _ => None,
-            });
-            Some(depths.fold([f64::INFINITY, 0.0], |[low, high]: [f64; 2], depth| [low.min(depth), high.max(depth)]))
+/// One way weighed; a fan at its best depth.
+fn weighed(wanted: WantedDice, method: Method, cuts: u8) -> Result<Tried, OnionError> {
+    let method = match method {
+        Method::Below { .. } => Method::Below { depth: fan::best_depth(wanted.radius, wanted.layers, cuts, wanted.size) },
+        _ => method,
+    };
+    let share = share_wanted(wanted.radius, wanted.layers, cuts, method, wanted.size)?;
+    // Ways that are as good must not differ by the last digits of a sum.
+    Ok(Tried { method, cuts, strokes: wanted.strokes(cuts, method), wanted: (share * 1e12).round() / 1e12 })
+}
+
+/// Depths on both sides of the best as far as all are as good within 1 %.
+fn depths_as_good(wanted: WantedDice, best: &Tried, depth: f64) -> Result<[f64; 2], OnionError> {
+    let good = |depth: f64| {
+        let share = share_wanted(wanted.radius, wanted.layers, best.cuts, Method::Below { depth }, wanted.size)?;
+        Ok(share >= best.wanted * 0.99)
+    };
+    let [mut low, mut high] = [depth, depth];
+    for next in fan::depths().rev().filter(|next| *next < depth) {
+        if !good(next)? {
+            break;
         }
+        low = next;
+    }
+    for next in fan::depths().filter(|next| *next > depth) {
+        if !good(next)? {
+            break;
+        }
+        high = next;
+    }
+    Ok([low, high])
+}
+
+fn finish(wanted: WantedDice, best: &Tried) -> Result<MethodAtBest, OnionError> {
+    let depths = match best.method {
+        Method::Below { depth } => Some(depths_as_good(wanted, best, depth)?),
         _ => None,
     };
     let cuts = Cuts::even(best.cuts)?;
@@ -262,14 +295,21 @@ fn whole_percent(share: f64) -> f64 {
     (share * 100.0 + 1e-9).floor()
 }
 
-fn words(found: &[MethodAtBest], as_good: usize) -> String {
+fn words(wanted: WantedDice, found: &[MethodAtBest], as_good: usize) -> String {
     let Some(best) = found.first() else {
         return "No way of cutting it keeps within these strokes: allow more, or a larger dice.".to_owned();
     };
+    if best.wanted < 0.01 {
+        let thin = wanted.size.get() * f64::from(wanted.layers) > wanted.radius.get();
+        let [layers, dice] = if thin { ["thin", "smaller"] } else { ["thick", "larger"] };
+        return format!(
+            "No way of cutting it leaves dice of that size: its layers are too {layers} for it. Choose a {dice} dice."
+        );
+    }
     let mut words = format!(
-        "{} with {} cuts: {:.0} % of the half comes out at the wanted size, {:.0} % as ribbons, in {} strokes.",
+        "{} with {}: {:.0} % of the half comes out at the wanted size, {:.0} % as ribbons, in {} strokes.",
         crate::words::capital(best.method.words()),
-        best.cuts,
+        if best.cuts == 1 { "1 cut".to_owned() } else { format!("{} cuts", best.cuts) },
         whole_percent(best.wanted),
         whole_percent(best.ribbons),
         best.strokes

@@ -79,6 +79,11 @@ impl Cuts {
         u8::try_from(self.shares.len()).unwrap_or(MAX_CUTS)
     }
 
+    /// Whether the left side is the right side's mirror image.
+    pub(super) fn alike_on_both_sides(&self) -> bool {
+        self.shares.iter().zip(self.shares.iter().rev()).all(|(left, right)| (left + right - 1.0).abs() < 1e-12)
+    }
+
     /// The shares, from the left.
     pub fn shares(&self) -> &[f64] {
         &self.shares

@@ -42,6 +42,18 @@ pub(super) fn shared_area(polygon: &[Point], radius: f64) -> f64 {
     polygon.iter().zip(next).map(|(p, q)| triangle(*p, *q, radius)).sum::<f64>().abs()
 }
 
+/// Shortest and longest distance from the origin, on the edge of a convex polygon or outside it, to its
+/// points: no ring outside of them shares anything with it.
+pub(super) fn reach(polygon: &[Point]) -> [f64; 2] {
+    let next = polygon.iter().cycle().skip(1);
+    polygon.iter().zip(next).fold([f64::INFINITY, 0.0], |[near, far], (p, q)| {
+        let d = [q[0] - p[0], q[1] - p[1]];
+        let along = if dot(d, d) > 0.0 { (-dot(*p, d) / dot(d, d)).clamp(0.0, 1.0) } else { 0.0 };
+        let nearest = [p[0] + d[0] * along, p[1] + d[1] * along];
+        [near.min(nearest[0].hypot(nearest[1])), far.max(p[0].hypot(p[1]))]
+    })
+}
+
 #[cfg(test)]
 mod tests {
     use super::*;

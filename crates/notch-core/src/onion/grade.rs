@@ -7,6 +7,9 @@ use crate::units::Millimetres;
 /// Slack on the edges of the bands, so that what lies on an edge is inside.
 const SLACK: f64 = 1e-9;
 
+/// How far from the wanted area a piece may be, as a share of it.
+pub(super) const BAND: f64 = 0.25;
+
 /// What a set of pieces comes to.
 #[derive(Clone, Copy, Debug, Default, PartialEq, Serialize)]
 #[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
@@ -84,7 +87,7 @@ impl Grade {
         let ratio = area / size.get().powi(2).max(f64::MIN_POSITIVE);
         if longest > size.get() * 2.0 * (1.0 + SLACK) {
             Grade::Ribbon
-        } else if (ratio - 1.0).abs() <= 0.25 + SLACK {
+        } else if (ratio - 1.0).abs() <= BAND + SLACK {
             Grade::Wanted
         } else if ratio < 0.25 - SLACK {
             Grade::Crumb

@@ -88,8 +88,8 @@ pub enum OnionError {
 /// dice of 3 mm has 16,000.
 pub const MAX_PLACES: u64 = 300_000;
 
-/// Most cells that are looked at for one comparison of all methods.
-pub const MAX_COMPARED: u64 = 2_000_000;
+/// Most places for pieces in the best halves of all methods together.
+pub const MAX_COMPARED: u64 = 800_000;
 
 /// Work is bounded before it begins.
 pub(super) fn within(places: u64, most: u64) -> Result<(), OnionError> {

@@ -8,6 +8,7 @@ mod ball;
 mod choose;
 mod cuts;
 mod disc;
+mod fan;
 mod grade;
 mod method;
 mod outline;
@@ -18,5 +19,7 @@ pub use ball::{BallFigures, half_ball, half_cylinder};
 pub use choose::{Limits, MethodAtBest, RankedMethods, Trade, WantedDice, choose};
 pub use cuts::Cuts;
 pub use grade::{Figures, Grade};
-pub use method::{MAX_COMPARED, MAX_CUTS, MAX_DEPTH, MAX_LAYERS, MAX_LEVEL, MAX_PLACES, MAX_UNEVEN, Method, OnionError};
+pub use method::{
+    MAX_COMPARED, MAX_CUTS, MAX_DEPTH, MAX_LAYERS, MAX_LEVEL, MAX_PLACES, MAX_UNEVEN, MIN_DEPTH, Method, OnionError,
+};
 pub use section::{Cell, CellSection, cell_section};

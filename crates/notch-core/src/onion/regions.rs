@@ -11,6 +11,20 @@ pub(super) struct Region {
     pub corners: Vec<Point>,
 }
 
+/// How often a region stands in the section of cuts that lie alike on both sides, itself and its mirror
+/// image; none for the one of the two that is left out.
+pub(super) fn mirrored(region: &Region, cuts: u8, method: Method) -> Option<u8> {
+    if method == Method::Turned {
+        return Some(1);
+    }
+    let column = u32::from(region.column) / (method.level_cuts() + 1);
+    match (2 * column).cmp(&u32::from(cuts)) {
+        std::cmp::Ordering::Less => Some(2),
+        std::cmp::Ordering::Equal => Some(1),
+        std::cmp::Ordering::Greater => None,
+    }
+}
+
 /// Regions between the cuts, over the whole half disc.
 pub(super) fn regions(r: f64, cuts: &Cuts, method: Method) -> Vec<Region> {
     let upright = |(from, to): (f64, f64), low: f64, high: f64| {

@@ -3,11 +3,11 @@
 use serde::Serialize;
 
 use super::cuts::Cuts;
-use super::disc::shared_area;
+use super::disc::{reach, shared_area};
 use super::grade::{Figures, Grade, shares};
 use super::method::{Method, OnionError, check};
 use super::outline::{CellOutline, inside_part, place};
-use super::regions::{Region, regions};
+use super::regions::{Region, mirrored, regions};
 use crate::units::Millimetres;
 
 /// One piece in the section.
@@ -101,41 +101,28 @@ pub(super) fn share_wanted(
     check(radius, layers, method)?;
     let r = radius.get();
     let ring = |layer: u8| r * f64::from(layer) / f64::from(layers);
-    let bands = u16::try_from(method.level_cuts()).unwrap_or(0) + 1;
     let (mut total, mut wanted) = (0.0, 0.0);
     for region in regions(r, &Cuts::even(cuts)?, method) {
-        let Some(times) = mirrored(region.column / bands, u16::from(cuts), method) else { continue };
+        let Some(times) = mirrored(&region, cuts, method) else { continue };
+        let [near, far] = reach(&region.corners);
         let mut inner = 0.0;
-        for layer in 0..layers {
+        for layer in (0..layers).filter(|layer| ring(layer + 1) > near && ring(*layer) < far) {
             let outer = shared_area(&region.corners, ring(layer + 1));
             let area = outer - inner;
             inner = outer;
             if area <= 1e-9 * r * r {
                 continue;
             }
-            total += times * area;
+            total += f64::from(times) * area;
             let right = Grade::of(area, 0.0, size) == Grade::Wanted
                 && Grade::of(area, CellOutline::between(&region.corners, ring(layer), ring(layer + 1)).longest(), size)
                     == Grade::Wanted;
             if right {
-                wanted += times * area;
+                wanted += f64::from(times) * area;
             }
         }
     }
     Ok(if total > 0.0 { wanted / total } else { 0.0 })
-}
-
-/// How often a region between even cuts stands in the section, itself and its mirror image; none for the
-/// one of the two that is left out.
-fn mirrored(column: u16, cuts: u16, method: Method) -> Option<f64> {
-    if method == Method::Turned {
-        return Some(1.0);
-    }
-    match (2 * column).cmp(&cuts) {
-        std::cmp::Ordering::Less => Some(2.0),
-        std::cmp::Ordering::Equal => Some(1.0),
-        std::cmp::Ordering::Greater => None,
-    }
 }
 
 /// Cuts a half disc.

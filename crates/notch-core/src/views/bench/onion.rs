@@ -5,8 +5,8 @@ use serde::{Deserialize, Serialize};
 use crate::catalogue::{Dimension, TargetSize};
 use crate::measure::SideFigures;
 use crate::onion::{
-    self, BallFigures, CellSection, Cuts, Grade, Limits, MAX_CUTS, MAX_DEPTH, MAX_LAYERS, MAX_LEVEL, MAX_UNEVEN, Method,
-    OnionError, RankedMethods, WantedDice,
+    self, BallFigures, CellSection, Cuts, Grade, Limits, MAX_CUTS, MAX_DEPTH, MAX_LAYERS, MAX_LEVEL, MAX_UNEVEN, MIN_DEPTH,
+    Method, OnionError, RankedMethods, WantedDice,
 };
 use crate::problem::Problem;
 use crate::text;
@@ -92,7 +92,7 @@ fn onion_problem(error: OnionError) -> Vec<Problem> {
         OnionError::Cuts(cuts) => out_of("/cuts", "Cuts", cuts, format!("1 to {MAX_CUTS}")),
         OnionError::Level(level) => out_of("/method/level", "Level cuts", level, format!("1 to {MAX_LEVEL}")),
         OnionError::Depth(depth) => {
-            out_of("/method/depth", "Aim below the board", depth, format!("above 0, up to {MAX_DEPTH} radii"))
+            out_of("/method/depth", "Aim below the board", depth, format!("{MIN_DEPTH} to {MAX_DEPTH} radii"))
         }
         OnionError::Crosscut(apart) => {
             let allowed = text![Millimetres::clamped(0.5), " up to the radius"];
