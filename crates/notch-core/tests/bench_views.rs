@@ -43,7 +43,7 @@ fn question(food: &str, cut: &str) -> BenchQuestion {
 fn with_knives(question: &BenchQuestion, knives: &[Knife]) -> Result<BenchView, Vec<Problem>> {
     let course = course(AgeBand::Adult);
     let students = [student("Ivo", Hand::Right, &["celery"]), student("Ann", Hand::Left, &[])];
-    bench_view(&AtHand { catalogue: &CATALOGUE, course: &course, students: &students, knives }, question, 7)
+    bench_view(&AtHand { catalogue: &CATALOGUE, course: &course, students: &students, knives }, question)
 }
 
 fn look(question: &BenchQuestion) -> Result<BenchView, Vec<Problem>> {
@@ -53,7 +53,7 @@ fn look(question: &BenchQuestion) -> Result<BenchView, Vec<Problem>> {
 fn beside(cuts: Vec<BenchQuestion>) -> Result<notch_core::views::Beside, Vec<Problem>> {
     let (course, knives) = (course(AgeBand::Adult), rack());
     let at_hand = AtHand { catalogue: &CATALOGUE, course: &course, students: &[], knives: &knives };
-    bench_beside(&at_hand, &BesideQuestion { cuts }, 7)
+    bench_beside(&at_hand, &BesideQuestion { cuts })
 }
 
 #[track_caller]

@@ -34,7 +34,7 @@ fn a_model_that_is_there_dull_and_sharp_is_the_sharp_one() {
         r#"{ "food": "carrot", "cut": "julienne", "good": 20, "success": 0.8, "knife_type": "chefs", "knife_length": 200 }"#,
     )
     .unwrap();
-    let view = bench_view(&at_hand, &question, 7).unwrap();
+    let view = bench_view(&at_hand, &question).unwrap();
     let chosen = &view.knives[view.blade.unwrap().index];
     assert_eq!((chosen.knife_type.as_str(), &chosen.refused), ("chefs", &None), "the Bench takes the sharp one, as Plan does");
 }

@@ -150,7 +150,7 @@ fn refused_fields() {
     let bench = |more: &str| {
         let question = format!(r#"{{ "food": "carrot", "cut": "julienne", "good": 20, "success": 0.8 {more} }}"#);
         let question: BenchQuestion = serde_json::from_str(&question).unwrap();
-        bench_view(&at_hand, &question, 7).unwrap_err()
+        bench_view(&at_hand, &question).unwrap_err()
     };
     let all = [
         ("Course", wrong.check(&CATALOGUE)),

@@ -23,7 +23,7 @@ fn celery(shape: Shape, cut: &str, [t, w, l]: [f64; 3]) -> BenchView {
         r#"{{"food": "celery", "cut": "{cut}", "good": 12, "success": 0.8, "thickness": {t}, "width": {w}, "length": {l}}}"#
     );
     let asked = BenchQuestion { shape: Some(shape), ..serde_json::from_str(&text).unwrap() };
-    bench_view(&at_hand, &asked, 1).unwrap()
+    bench_view(&at_hand, &asked).unwrap()
 }
 
 #[test]

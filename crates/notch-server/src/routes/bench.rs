@@ -15,7 +15,7 @@ use crate::error::ApiError;
 use crate::extract::{Body, Id};
 use crate::state::AppState;
 
-/// Seed of the trials of carried errors, so that the same question has the same answer.
+/// Seed of uneven cuts of an onion, so that the same question has the same answer.
 const SEED: u64 = 7;
 
 /// A wanted size with its limits.
@@ -39,7 +39,7 @@ pub(crate) async fn cut(
     state
         .read(move |reader, catalogue| {
             let records = CourseRecords::read(reader, id)?;
-            Ok(Json(bench_view(&records.at_hand(catalogue), &question, SEED)?))
+            Ok(Json(bench_view(&records.at_hand(catalogue), &question)?))
         })
         .await
 }
@@ -55,7 +55,7 @@ pub(crate) async fn beside(
     state
         .read(move |reader, catalogue| {
             let records = CourseRecords::read(reader, id)?;
-            Ok(Json(bench_beside(&records.at_hand(catalogue), &question, SEED)?))
+            Ok(Json(bench_beside(&records.at_hand(catalogue), &question)?))
         })
         .await
 }

@@ -64,6 +64,10 @@ export const FirstCut = memo(function FirstCut({ title, carried, written, onChan
         <Figure name="thickness inside" value={percent(carried.thickness.inside)} />
         <Figure name="width inside" value={percent(carried.width.inside)} />
         <Figure name="length inside" value={percent(carried.length.inside)} />
+        <Figure
+          name={`all three, tried on ${carried.pieces.toLocaleString('en')} pieces`}
+          value={`${percent(carried.tried)} ± ${(carried.error * 100).toFixed(1)} %`}
+        />
         <Figure name="spread of widths" value={`${carried.width.sd.toFixed(2)} mm`} />
         <Figure name="by the formula" value={`${(carried.width.closed_form[1] ?? 0).toFixed(2)} mm`} />
       </dl>

@@ -67,14 +67,14 @@ fn at(pointer: &str, index: usize, problems: Vec<Problem>) -> Vec<Problem> {
 ///
 /// # Errors
 /// Fewer than two or more than three, and what is wrong with one of them, under its place.
-pub fn bench_beside(at_hand: &AtHand<'_>, question: &BesideQuestion, seed: u64) -> Result<Beside, Vec<Problem>> {
+pub fn bench_beside(at_hand: &AtHand<'_>, question: &BesideQuestion) -> Result<Beside, Vec<Problem>> {
     let problems = check_number("/cuts", question.cuts.len());
     if !problems.is_empty() {
         return Err(problems);
     }
     let looked = question.cuts.iter().enumerate();
     let cuts = looked
-        .map(|(index, cut)| bench_view(at_hand, cut, seed).map_err(|problems| at("/cuts", index, problems)))
+        .map(|(index, cut)| bench_view(at_hand, cut).map_err(|problems| at("/cuts", index, problems)))
         .collect::<Result<Vec<_>, _>>()?;
     let differences = match cuts.split_first() {
         Some((first, rest)) => rest.iter().map(|other| difference_of_cuts(first, other)).collect(),

@@ -25,7 +25,7 @@ use crate::units::Millimetres;
 ///
 /// # Errors
 /// An unknown food or cut, a shape of another kind or of no size, sizes or shares out of range.
-pub fn bench_view(at_hand: &AtHand<'_>, question: &BenchQuestion, seed: u64) -> Result<BenchView, Vec<Problem>> {
+pub fn bench_view(at_hand: &AtHand<'_>, question: &BenchQuestion) -> Result<BenchView, Vec<Problem>> {
     let Asked { food: whole, cut, target, handling } = asked(at_hand, question)?;
     let pieces_each = pieces_to_cut(u32::from(question.good), question.success)?;
     let food = question.making().peeled(&whole, cut);
@@ -60,7 +60,7 @@ pub fn bench_view(at_hand: &AtHand<'_>, question: &BenchQuestion, seed: u64) -> 
         nothing_fits: nothing.then(|| largest_that_fits(&food, cut, &target, &handling)),
         facts: facts::facts(&food, cut, &target, &handling),
         steps,
-        carried: carried(at_hand, question, cut, &target, &blocks, seed),
+        carried: carried(at_hand, question, cut, &target, &blocks),
         feeds: feed(0).next().map(|(dice, _)| dice.name.clone()),
         layers: layers(&food, cut, &target),
         knives: knives(&suggestion, &knives_at_hand),
@@ -235,14 +235,7 @@ fn largest_that_fits(food: &Food, cut: &Cut, target: &Target, handling: &Handlin
     }
 }
 
-fn carried(
-    at_hand: &AtHand<'_>,
-    question: &BenchQuestion,
-    cut: &Cut,
-    target: &Target,
-    blocks: &[Block],
-    seed: u64,
-) -> Option<Carried> {
+fn carried(at_hand: &AtHand<'_>, question: &BenchQuestion, cut: &Cut, target: &Target, blocks: &[Block]) -> Option<Carried> {
     if !matches!(cut.family, CutFamily::Strips | CutFamily::Dice) {
         return None;
     }
@@ -257,5 +250,5 @@ fn carried(
         sticks: block.sticks,
         pieces: block.pieces,
     };
-    Some(carry(&cut, &question.errors, tolerance, seed))
+    Some(carry(&cut, &question.errors, tolerance))
 }
