@@ -150,6 +150,12 @@ test('two sizes stand beside each other with the difference said, and are put aw
   await page.getByRole('slider', { name: 'Thickness' }).fill('12.7');
   await page.getByRole('slider', { name: 'Width' }).fill('12.7');
   await expect(beside.getByRole('status')).toContainText(/more pieces from one/);
+  // One row a figure: both values, how they differ, and which is better.
+  const strokes = beside.getByRole('row', { name: /^strokes for one/ });
+  await expect(strokes.getByRole('cell')).toHaveCount(2);
+  await expect(strokes.getByRole('cell').first()).toContainText(/\d+ better$/);
+  await expect(strokes.getByRole('cell').last()).toContainText(/\d+\+ \d+/);
+  await expect(beside.getByRole('row', { name: /^to buy for the class/ })).toContainText(' kg');
   await page.reload();
   await expect(beside.getByRole('status')).toContainText(/more pieces from one/);
   await page.getByRole('button', { name: 'Thickness: back to the standard' }).click();
@@ -293,7 +299,7 @@ test('a celery stalk is cut in strips around its hollow, a leek in sticks of its
   await page.getByLabel('Wall, mm').fill('16');
   await expect(page.getByText(/Wall: 16 mm is out of range.*half the width/i).first()).toBeVisible();
   await page.goto(`${shown.url}/courses/1/bench?food=leek&cut=julienne`);
-  await expect(page.getByRole('region', { name: 'Halved, layers laid flat' })).toContainText('396');
+  await expect(page.getByRole('region', { name: 'Halved, layers laid flat' })).toContainText('400');
   await expect(page.getByRole('region', { name: 'Figures of this cut' })).toContainText('2.2 mm');
   await page.getByRole('button', { name: 'Layers laid flat' }).click();
   await expect(page.getByText(/pressed flat with the inside up; each length opens to 8/)).toBeVisible();

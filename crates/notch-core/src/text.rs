@@ -152,9 +152,11 @@ impl fmt::Display for Text {
                 Part::Length { length, bare: true } => write!(f, "{length}")?,
                 Part::Length { length, bare: false } => write!(f, "{length} mm")?,
                 Part::Offset { offset } => write!(f, "{offset} mm")?,
-                Part::Minutes { minutes } => write!(f, "{} min", (minutes * 10.0).round() / 10.0)?,
-                Part::Mass { grams } if *grams >= 1000.0 => write!(f, "{:.1} kg", grams / 1000.0)?,
-                Part::Mass { grams } => write!(f, "{grams:.0} g")?,
+                Part::Minutes { minutes } => write!(f, "{} min", Minutes(*minutes).as_said())?,
+                Part::Mass { grams } => match Grams(*grams).as_said() {
+                    kilos if kilos >= 1000.0 => write!(f, "{} kg", kilos / 1000.0)?,
+                    grams => write!(f, "{grams} g")?,
+                },
             }
         }
         Ok(())
@@ -266,6 +268,38 @@ impl Say for Minutes {
 #[derive(Clone, Copy, Debug)]
 pub struct Grams(pub f64);
 
+impl Grams {
+    /// As a cook says a weight that was worked out: to the gram, from 20 g to the nearest 5, from 200 g to
+    /// the nearest 10, from a kilogram to the nearest tenth of one.
+    pub fn as_said(self) -> f64 {
+        let step = match self.0.abs() {
+            grams if grams < 20.0 => 1.0,
+            grams if grams < 200.0 => 5.0,
+            grams if grams < 995.0 => 10.0,
+            _ => 100.0,
+        };
+        (self.0 / step).round() * step
+    }
+}
+
+impl Minutes {
+    /// As a cook says them: to a tenth, from ten minutes whole.
+    pub fn as_said(self) -> f64 {
+        if self.0 >= 9.95 { self.0.round() } else { (self.0 * 10.0).round() / 10.0 }
+    }
+}
+
+/// A number of pieces or strokes as a cook says it: whole, from 200 to the nearest ten, from a thousand to
+/// the nearest fifty.
+pub fn as_counted(number: f64) -> f64 {
+    let step = match number.abs() {
+        number if number < 200.0 => 1.0,
+        number if number < 995.0 => 10.0,
+        _ => 50.0,
+    };
+    (number / step).round() * step
+}
+
 impl Say for Grams {
     fn say(&self, into: &mut Text) {
         into.0.push(Part::Mass { grams: self.0 });
@@ -320,6 +354,21 @@ mod tests {
         let said = text!["a ", 3u8, " b ", text!["c ", Millimetres::whole(5)], " d"];
         assert_eq!(said.parts().len(), 3);
         assert_eq!(said.to_string(), "a 3 b c 5 mm d");
+    }
+
+    #[test]
+    fn figures_are_rounded_as_a_cook_says_them() {
+        for (grams, said) in
+            [(4.4, "4 g"), (47.9, "50 g"), (137.2, "135 g"), (996.0, "1 kg"), (1307.0, "1.3 kg"), (842.0, "840 g")]
+        {
+            assert_eq!(text![Grams(grams)].to_string(), said);
+        }
+        for (minutes, said) in [(3.44, "3.4 min"), (9.96, "10 min"), (12.7, "13 min"), (2.0, "2 min")] {
+            assert_eq!(text![Minutes(minutes)].to_string(), said);
+        }
+        for (number, said) in [(36.0, 36.0), (207.0, 210.0), (1348.0, 1350.0)] {
+            assert!((as_counted(number) - said).abs() < 1e-9);
+        }
     }
 
     #[test]

@@ -1,44 +1,18 @@
 //! What the Bench shows, over every food and cut of the catalogue.
 
-use crate::common::{CATALOGUE, course, mm, rack, student};
+use crate::common::{CATALOGUE, bench_question as question, course, mm, rack, student};
 use notch_core::Problem;
 use notch_core::at_hand::AtHand;
 use notch_core::carry::CutErrors;
 use notch_core::catalogue::{CutFamily, ProduceSize, Shape, Standing};
 use notch_core::geometry::Way;
 use notch_core::measure::Cause;
-use notch_core::onion::Method;
 use notch_core::people::{AgeBand, Hand};
 use notch_core::records::Knife;
 use notch_core::text::Part;
 use notch_core::units::Millimetres;
-use notch_core::views::{
-    BenchQuestion, BenchView, BenchWayKind, BesideQuestion, FactValue, OnionQuestion, OnionsQuestion, StepShows, bench_beside,
-    bench_view, onion_view, onions_beside,
-};
+use notch_core::views::{BenchQuestion, BenchView, BenchWayKind, FactValue, StepShows, bench_view};
 use proptest::prelude::*;
-
-fn question(food: &str, cut: &str) -> BenchQuestion {
-    BenchQuestion {
-        food: food.into(),
-        cut: cut.into(),
-        shape: None,
-        thickness: None,
-        width: None,
-        length: None,
-        good: 20,
-        success: 0.8,
-        errors: CutErrors::default(),
-        produce: ProduceSize::Medium,
-        peel: None,
-        wedges: None,
-        onward: 0,
-        price: None,
-        knife_type: None,
-        knife_length: None,
-        way: Way::Squared,
-    }
-}
 
 fn with_knives(question: &BenchQuestion, knives: &[Knife]) -> Result<BenchView, Vec<Problem>> {
     let course = course(AgeBand::Adult);
@@ -48,12 +22,6 @@ fn with_knives(question: &BenchQuestion, knives: &[Knife]) -> Result<BenchView, 
 
 fn look(question: &BenchQuestion) -> Result<BenchView, Vec<Problem>> {
     with_knives(question, &rack())
-}
-
-fn beside(cuts: Vec<BenchQuestion>) -> Result<notch_core::views::Beside, Vec<Problem>> {
-    let (course, knives) = (course(AgeBand::Adult), rack());
-    let at_hand = AtHand { catalogue: &CATALOGUE, course: &course, students: &[], knives: &knives };
-    bench_beside(&at_hand, &BesideQuestion { cuts })
 }
 
 #[track_caller]
@@ -361,7 +329,7 @@ fn cuts_without_blocks_have_their_figures() {
     assert_eq!(fact(&mince, "passes"), FactValue::Count { count: 3 });
     let turned = look(&question("carrot", "turned")).unwrap();
     assert_eq!(fact(&turned, "pieces"), FactValue::Count { count: 3 });
-    let (FactValue::Share { share }, FactValue::Grams { grams }) = (fact(&turned, "becomes pieces"), fact(&turned, "falls off"))
+    let (FactValue::Share { share }, FactValue::Grams { grams }) = (fact(&turned, "of it in pieces"), fact(&turned, "falls off"))
     else {
         panic!()
     };
@@ -395,81 +363,6 @@ fn layered_food_leads_to_its_layers() {
     let leek = look(&question("leek", "coins")).unwrap();
     assert!(leek.layers.is_some_and(|layers| layers.length.is_some() && layers.size.is_none()));
     assert!(look(&question("carrot", "coins")).unwrap().layers.is_none());
-}
-
-#[test]
-fn two_or_three_stand_beside_each_other_with_the_difference_said() {
-    let found = beside(vec![question("carrot", "julienne"), question("carrot", "batonnet")]).unwrap();
-    assert_eq!((found.cuts.len(), found.differences.len()), (2, 1));
-    let (a, b) = (&found.cuts[0].ways[0], &found.cuts[1].ways[0]);
-    let words = found.differences[0].to_string();
-    assert!(words.starts_with("Batonnet of carrot") && words.contains("than julienne of carrot"), "{words}");
-    assert!(words.contains(&format!("{} fewer pieces", a.pieces - b.pieces)), "{words}");
-    let ways = beside(vec![
-        question("carrot", "julienne"),
-        BenchQuestion { way: Way::FlatFirst, ..question("carrot", "julienne") },
-        question("potato", "julienne"),
-    ])
-    .unwrap();
-    assert!(
-        ways.differences[0].to_string().contains("flat first") && ways.differences[0].to_string().contains(" more pieces"),
-        "{:?}",
-        ways.differences
-    );
-    let same = beside(vec![question("carrot", "coins"), question("carrot", "coins")]).unwrap();
-    assert!(
-        same.differences[0].to_string().contains("as many pieces") && same.differences[0].to_string().contains("as many strokes")
-    );
-    let uncounted = beside(vec![question("carrot", "coins"), question("carrot", "rough_chop")]).unwrap();
-    assert!(uncounted.differences[0].to_string().contains("not both counted"));
-    for wrong in [vec![question("carrot", "coins")], vec![question("carrot", "coins"); 4]] {
-        assert_eq!(beside(wrong).unwrap_err()[0].pointer, "/cuts");
-    }
-    let bad = beside(vec![question("carrot", "coins"), BenchQuestion { good: 0, ..question("carrot", "coins") }]).unwrap_err();
-    assert_eq!(bad[0].pointer, "/cuts/1/good", "what is wrong is told at its place");
-}
-
-fn onion(method: Method) -> OnionQuestion {
-    OnionQuestion { radius: mm(40.0), layers: 8, cuts: 9, places: None, uneven: 0.0, method, size: mm(6.35), length: None }
-}
-
-#[test]
-fn onions_are_put_elsewhere_and_stand_beside_each_other() {
-    let even = onion_view(&onion(Method::Verticals), 7).unwrap();
-    assert_eq!(even.places.len(), 9);
-    let same = onion_view(&OnionQuestion { places: Some(even.places.clone()), ..onion(Method::Verticals) }, 7).unwrap();
-    assert_eq!(same.section, even.section, "cuts put where they were anyway");
-    let uneven = onion_view(&OnionQuestion { uneven: 0.3, ..onion(Method::Verticals) }, 7).unwrap();
-    assert!(uneven.section.figures.cv > even.section.figures.cv, "uneven steps scatter the pieces");
-    let wrong = onion_view(&OnionQuestion { places: Some(vec![0.5, 0.2]), ..onion(Method::Verticals) }, 7).unwrap_err();
-    assert_eq!(wrong[0].pointer, "/places");
-    let wrong = onion_view(&OnionQuestion { uneven: 0.9, ..onion(Method::Verticals) }, 7).unwrap_err();
-    assert_eq!(wrong[0].pointer, "/uneven");
-    let wrong = onion_view(&OnionQuestion { length: Some(mm(5.0)), ..onion(Method::Verticals) }, 7).unwrap_err();
-    assert_eq!(wrong[0].pointer, "/length");
-    let both = OnionsQuestion { onions: vec![onion(Method::Verticals), onion(Method::Level { level: 2 })] };
-    let found = onions_beside(&both, 7).unwrap();
-    assert!(
-        found.differences[0].to_string().contains("2 more strokes, 2 more towards the guide hand"),
-        "{:?}",
-        found.differences
-    );
-    let back = onions_beside(&OnionsQuestion { onions: both.onions.iter().rev().cloned().collect() }, 7).unwrap();
-    assert!(
-        back.differences[0].to_string().contains("2 fewer strokes, 2 fewer towards the guide hand"),
-        "{:?}",
-        back.differences
-    );
-    assert_eq!(onions_beside(&OnionsQuestion { onions: Vec::new() }, 7).unwrap_err()[0].pointer, "/onions");
-    let wrong = onions_beside(&OnionsQuestion { onions: vec![onion(Method::Centre), onion(Method::Below { depth: 0.0 })] }, 7);
-    assert_eq!(wrong.unwrap_err()[0].pointer, "/onions/1/method/depth");
-}
-
-#[test]
-fn half_rings_turned_are_the_cells_of_verticals() {
-    let (a, b) = (onion_view(&onion(Method::Verticals), 7).unwrap(), onion_view(&onion(Method::HalfRings), 7).unwrap());
-    assert_eq!(a.section, b.section);
-    assert_ne!(a.name, b.name);
 }
 
 proptest! {

@@ -14,6 +14,7 @@ mod advice;
 mod allergies;
 mod bench;
 mod bench_views;
+mod beside;
 mod care;
 mod deeds;
 mod eligibility;

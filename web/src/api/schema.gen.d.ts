@@ -1381,11 +1381,24 @@ export interface components {
             cuts: components["schemas"]["BenchView"][];
             /** @description How each after the first differs from it. */
             differences: components["schemas"]["Text"][];
+            /** @description Their figures, one row a figure. */
+            rows: components["schemas"]["BesideRow"][];
         };
         /** @description Cuts that are set beside each other, two or three. */
         BesideQuestion: {
             /** @description The cuts; the first is what the others are compared with. */
             cuts: components["schemas"]["BenchQuestion"][];
+        };
+        /** @description One figure of each thing that stands side by side. */
+        BesideRow: {
+            /** @description Which is the better one; none where they are equal, or where neither more nor less is better. */
+            better?: number | null;
+            /** @description How each after the first differs from it. */
+            differences: (components["schemas"]["Text"] | null)[];
+            /** @description What is counted or weighed. */
+            name: string;
+            /** @description The figure of each, none where it has none. */
+            values: (components["schemas"]["Text"] | null)[];
         };
         /** @description One block that is squared and cut on its own. */
         Block: {
@@ -1556,7 +1569,12 @@ export interface components {
         Carried: {
             /**
              * Format: double
-             * @description Share of pieces with all three sides inside, 0..1.
+             * @description Standard error of that share, from plank to plank.
+             */
+            error: number;
+            /**
+             * Format: double
+             * @description Share of pieces with all three sides inside, 0..1, in closed form.
              */
             inside: number;
             /** @description Length. */
@@ -1568,6 +1586,11 @@ export interface components {
             /** @description Thickness. */
             thickness: components["schemas"]["CarriedSide"];
             thicknesses?: components["schemas"]["SideFigures"] | null;
+            /**
+             * Format: double
+             * @description The same share among the pieces that were tried.
+             */
+            tried: number;
             /** @description Width. */
             width: components["schemas"]["CarriedSide"];
             widths?: components["schemas"]["SideFigures"] | null;
@@ -1580,14 +1603,14 @@ export interface components {
             closed_form: number[];
             /**
              * Format: double
-             * @description Share inside the tolerance, 0..1.
+             * @description Share inside the tolerance, 0..1, in closed form.
              */
             inside: number;
-            /** @description Mean size. */
+            /** @description Mean size of the pieces that were tried. */
             mean: components["schemas"]["Millimetres"];
             /**
              * Format: double
-             * @description Standard deviation, mm (population).
+             * @description Their standard deviation, mm (population).
              */
             sd: number;
         };
@@ -3540,7 +3563,10 @@ export interface components {
              * @description Cuts from above, or fanned.
              */
             cuts: number;
-            /** @description Aim depths that are as good within 1 %, in radii: the best is a jagged function of slivers. */
+            /**
+             * @description Aim depths around the best that are all as good within 1 %, in radii: with the depth the share
+             *     leaps as cells come into their band and go out of it.
+             */
             depths?: number[] | null;
             /** @description The section in figures. */
             figures: components["schemas"]["Figures"];
@@ -3736,6 +3762,8 @@ export interface components {
             differences: components["schemas"]["Text"][];
             /** @description Each onion, as it is shown alone. */
             onions: components["schemas"]["OnionView"][];
+            /** @description Their figures, one row a figure. */
+            rows: components["schemas"]["BesideRow"][];
         };
         /** @description Onions that are set beside each other, two or three. */
         OnionsQuestion: {

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { CivilTime, Day, Moment } from '../api/time';
-import { civil, clock, day, grams, hour, length, percent, readLength } from './format';
+import { civil, clock, counted, day, grams, hour, length, percent, readLength } from './format';
 
 describe('lengths', () => {
   it('are written as a cook writes them', () => {
@@ -55,7 +55,16 @@ describe('other figures', () => {
 
   it('writes times, weights and days', () => {
     expect(clock(250)).toBe('4:10');
-    expect(grams(1587)).toBe('1.6 kg');
+    expect([4.4, 47.9, 137.2, 842, 996, 1307, 1587].map(grams)).toEqual([
+      '4 g',
+      '50 g',
+      '135 g',
+      '840 g',
+      '1 kg',
+      '1.3 kg',
+      '1.6 kg',
+    ]);
+    expect([36, 207, 1348].map(counted)).toEqual(['36', '210', '1,350']);
     expect(day('2026-10-06' as Day)).toBe('Tue 6 Oct');
     expect(hour('2026-10-06T18:30:00' as CivilTime, 110)).toBe('20:20');
   });

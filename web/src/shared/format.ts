@@ -58,8 +58,17 @@ export const withUnit = (mm: number, unit: Unit) => `${length(mm, unit)} ${unit}
 /** A share as whole per cent, never rounded up. */
 export const percent = (share: number) => `${Math.floor(share * 100 + 1e-9)} %`;
 
-/** Grams, or kilograms from a thousand on. */
-export const grams = (g: number) => (g >= 1000 ? `${(g / 1000).toFixed(1)} kg` : `${Math.round(g)} g`);
+const nearest = (value: number, step: number) => Math.round(value / step) * step;
+
+/** Grams that were worked out, as a cook says them: the gram, 5 g, 10 g; kilograms from a thousand on. */
+export function grams(g: number): string {
+  if (g >= 995) return `${(g / 1000).toFixed(1).replace(/\.0$/, '')} kg`;
+  return `${nearest(g, g < 20 ? 1 : g < 200 ? 5 : 10)} g`;
+}
+
+/** Pieces or strokes as a cook says them: whole, from 200 the nearest ten, from a thousand the nearest fifty. */
+export const counted = (number: number) =>
+  nearest(number, number < 200 ? 1 : number < 995 ? 10 : 50).toLocaleString('en');
 
 /** Seconds as `4:10`. */
 export function clock(seconds: number): string {
@@ -68,7 +77,7 @@ export function clock(seconds: number): string {
 }
 
 /** Minutes with at most one decimal. */
-export const minutes = (m: number) => (m >= 10 ? String(Math.round(m)) : m.toFixed(1).replace(/\.0$/, ''));
+export const minutes = (m: number) => (m >= 9.95 ? String(Math.round(m)) : m.toFixed(1).replace(/\.0$/, ''));
 
 const DAYS = ['Sun', 'Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat'];
 const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];

@@ -18,7 +18,7 @@ pub use advice::{Advice, AdviceChoice, ChosenSetup, KnifeChoice, OtherKnife, adv
 pub use answers::{AnsweredKnife, AskedJob, AskedJobs, JobAnswer, JobAnswers, answer_jobs};
 pub use bench::{
     BenchBlade, BenchFact, BenchKnife, BenchLayers, BenchProduct, BenchQuestion, BenchStep, BenchView, BenchWay, BenchWayKind,
-    Beside, BesideQuestion, FactValue, OnionQuestion, OnionView, OnionsBeside, OnionsQuestion, PaceMinutes, StepShows,
+    Beside, BesideQuestion, BesideRow, FactValue, OnionQuestion, OnionView, OnionsBeside, OnionsQuestion, PaceMinutes, StepShows,
     bench_beside, bench_view, onion_choice, onion_view, onions_beside,
 };
 pub use check_sheet::{CheckInput, CheckItem, CheckPart, CheckSheet, KnifeCount, check_closing, check_sheet, proposed_numbers};

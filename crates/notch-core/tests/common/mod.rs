@@ -7,10 +7,13 @@ pub mod scene;
 
 use std::sync::LazyLock;
 
-use notch_core::catalogue::{BoardMaterial, Catalogue, Doctrines, Edge};
+use notch_core::carry::CutErrors;
+use notch_core::catalogue::{BoardMaterial, Catalogue, Doctrines, Edge, ProduceSize};
+use notch_core::geometry::Way;
 use notch_core::people::{AgeBand, Hand, HandSize, Pace};
 use notch_core::records::{Bolster, Course, CourseFields, EdgeState, Knife, KnifeFields, Student, StudentFields, Tang};
 use notch_core::units::Millimetres;
+use notch_core::views::BenchQuestion;
 
 /// The shipped catalogue.
 pub static CATALOGUE: LazyLock<Catalogue> = LazyLock::new(|| Catalogue::shipped().unwrap());
@@ -82,4 +85,27 @@ pub fn rack() -> Vec<Knife> {
 /// A length of so many millimetres.
 pub fn mm(size: f64) -> Millimetres {
     Millimetres::new(size).unwrap()
+}
+
+/// A cut on the bench, twenty good pieces a student.
+pub fn bench_question(food: &str, cut: &str) -> BenchQuestion {
+    BenchQuestion {
+        food: food.into(),
+        cut: cut.into(),
+        shape: None,
+        thickness: None,
+        width: None,
+        length: None,
+        good: 20,
+        success: 0.8,
+        errors: CutErrors::default(),
+        produce: ProduceSize::Medium,
+        peel: None,
+        wedges: None,
+        onward: 0,
+        price: None,
+        knife_type: None,
+        knife_length: None,
+        way: Way::Squared,
+    }
 }

@@ -2,7 +2,6 @@ import { Button } from '@mantine/core';
 import type { Api } from '../../api/client';
 import { useBenchBeside, useCatalogue, useOnionsBeside } from '../../api/queries';
 import { Section } from '../../shared/drawing';
-import { percent } from '../../shared/format';
 import { Trouble } from '../../shared/State';
 import { Said } from '../../shared/Said';
 import type { Sentence } from '../../shared/sentence';
@@ -10,25 +9,28 @@ import styles from './Bench.module.css';
 import { cutQuestion, onionQuestion, readCut, readOnion } from './question';
 import type { ChangeCut, ChangeOnion, CutWords, OnionWords } from './question';
 import { OnionCells } from './OnionCells';
-import { Figure, WayFigures } from './Ways';
 import { useUnit } from '../../shared/format';
 import { sizeText } from '../../shared/targetText';
 
 type Put = (next: { beside: string[] | null }) => void;
 
 interface FrameProps {
-  title: string;
   differences: Sentence[] | undefined;
+  rows: Api['BesideRow'][] | undefined;
+  /** What stands at the head of each column. */
+  heads: { title: string; under: string; drawing: React.ReactNode }[];
+  others: string[];
   error: unknown;
   onChange: Put;
-  children: React.ReactNode;
 }
 
-function Frame({ title, differences, error, onChange, children }: FrameProps) {
+/** Several things beside each other: one row a figure, how they differ in the row, the better one marked. */
+function Frame({ differences, rows, heads, others, error, onChange }: FrameProps) {
+  const putAway = (index: number) => onChange({ beside: others.filter((_, place) => place !== index - 1) });
   return (
-    <section className="card stack" aria-label={title}>
+    <section className="card stack" aria-label="Side by side">
       <div className="spread">
-        <h2>{title}</h2>
+        <h2>Side by side</h2>
         <Button variant="default" size="sm" onClick={() => onChange({ beside: null })}>
           Put away
         </Button>
@@ -43,35 +45,52 @@ function Frame({ title, differences, error, onChange, children }: FrameProps) {
           </p>
         ))}
       </div>
-      <div className={styles.beside}>{children}</div>
-    </section>
-  );
-}
-
-interface ColumnProps {
-  index: number;
-  others: string[];
-  onChange: Put;
-  title: string;
-  under: string;
-  children: React.ReactNode;
-}
-
-function Column({ index, others, onChange, title, under, children }: ColumnProps) {
-  return (
-    <section className="tight" aria-label={`${index + 1}: ${title}`}>
-      <h3>{title}</h3>
-      <p className="quiet">{under}</p>
-      {children}
-      {index > 0 && (
-        <Button
-          variant="subtle"
-          size="compact-sm"
-          onClick={() => onChange({ beside: others.filter((_, place) => place !== index - 1) })}
-          aria-label={`Put away ${title}, ${under}`}
-        >
-          Put away
-        </Button>
+      {rows && (
+        // eslint-disable-next-line jsx-a11y/no-noninteractive-tabindex -- it scrolls, by the keys too
+        <div className={styles.scroll} role="region" aria-label="Row by row" tabIndex={0}>
+          <table className={`${styles.table} ${styles.beside}`}>
+            <thead>
+              <tr>
+                <td />
+                {heads.map((head, index) => (
+                  <th key={index} scope="col">
+                    {head.drawing}
+                    <div>{head.title}</div>
+                    <div className="quiet">{head.under}</div>
+                    {index > 0 && (
+                      <Button
+                        variant="subtle"
+                        size="compact-sm"
+                        onClick={() => putAway(index)}
+                        aria-label={`Put away ${head.title}, ${head.under}`}
+                      >
+                        Put away
+                      </Button>
+                    )}
+                  </th>
+                ))}
+              </tr>
+            </thead>
+            <tbody>
+              {rows.map((row) => (
+                <tr key={row.name}>
+                  <th scope="row">{row.name}</th>
+                  {row.values.map((value, index) => (
+                    <td key={index} className={row.better === index ? styles.better : undefined}>
+                      <span className="mono">{value ? <Said>{value}</Said> : 'not counted'}</span>
+                      {row.better === index && <span className={styles.mark}> better</span>}
+                      {index > 0 && row.differences[index - 1] && (
+                        <div className="quiet">
+                          <Said>{row.differences[index - 1] ?? []}</Said>
+                        </div>
+                      )}
+                    </td>
+                  ))}
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </div>
       )}
     </section>
   );
@@ -91,32 +110,30 @@ export function CutsBeside({ courseId, at, onChange }: CutsProps) {
   const put: Put = (next) => void onChange(next);
   const cuts = [at, ...at.beside.map((each) => readCut(each))].map((each) => cutQuestion(each, foods));
   const found = useBenchBeside(courseId, { cuts }, foods !== undefined);
+  const heads = found.data?.cuts.map((view, index) => {
+    const way: Api['BenchWay'] | undefined = view.ways[view.way ?? 0];
+    return {
+      title: view.title,
+      under: [sizeText(view.target, unit), way?.name.toLowerCase()].filter(Boolean).join(', '),
+      drawing: view.outline && way && (
+        <Section
+          drawing={{ outline: view.outline, pieces: way.pieces_drawn }}
+          size={110}
+          tint={foods?.find((each) => each.id === cuts[index]?.food)?.tint}
+          label={`Section, ${view.title.toLowerCase()}`}
+        />
+      ),
+    };
+  });
   return (
-    <Frame title="Side by side" differences={found.data?.differences} error={found.error} onChange={put}>
-      {found.data?.cuts.map((view, index) => {
-        const way: Api['BenchWay'] | undefined = view.ways[view.way ?? 0];
-        return (
-          <Column
-            key={index}
-            index={index}
-            others={at.beside}
-            onChange={put}
-            title={view.title}
-            under={[sizeText(view.target, unit), way?.name.toLowerCase()].filter(Boolean).join(', ')}
-          >
-            {view.outline && way && (
-              <Section
-                drawing={{ outline: view.outline, pieces: way.pieces_drawn }}
-                size={130}
-                tint={foods?.find((each) => each.id === cuts[index]?.food)?.tint}
-                label={`Section, ${view.title.toLowerCase()}`}
-              />
-            )}
-            {way && <WayFigures way={way} />}
-          </Column>
-        );
-      })}
-    </Frame>
+    <Frame
+      differences={found.data?.differences}
+      rows={found.data?.rows}
+      heads={heads ?? []}
+      others={at.beside}
+      error={found.error}
+      onChange={put}
+    />
   );
 }
 
@@ -125,25 +142,19 @@ export function OnionsBeside({ at, onChange }: { at: OnionWords; onChange: Chang
   const put: Put = (next) => void onChange(next);
   const onions = [at, ...at.beside.map((each) => readOnion(each))].map(onionQuestion);
   const found = useOnionsBeside({ onions });
+  const heads = found.data?.onions.map((view, index) => ({
+    title: view.name,
+    under: view.places.length === 1 ? '1 cut' : `${view.places.length} cuts`,
+    drawing: <OnionCells view={view} radius={onions[index]?.radius ?? 40} />,
+  }));
   return (
-    <Frame title="Side by side" differences={found.data?.differences} error={found.error} onChange={put}>
-      {found.data?.onions.map((view, index) => (
-        <Column
-          key={index}
-          index={index}
-          others={at.beside}
-          onChange={put}
-          title={view.name}
-          under={`${view.places.length} cuts`}
-        >
-          <OnionCells view={view} radius={onions[index]?.radius ?? 40} />
-          <dl className={styles.figures}>
-            <Figure name="of the wanted size" value={percent(view.wanted)} />
-            <Figure name="ribbons" value={percent(view.ribbons)} />
-            <Figure name="strokes" value={String(view.strokes)} />
-          </dl>
-        </Column>
-      ))}
-    </Frame>
+    <Frame
+      differences={found.data?.differences}
+      rows={found.data?.rows}
+      heads={heads ?? []}
+      others={at.beside}
+      error={found.error}
+      onChange={put}
+    />
   );
 }

@@ -16,6 +16,9 @@ export const METHODS: { value: Kind; label: string }[] = [
   { value: 'level', label: 'With level cuts' },
 ];
 
+/** Depths to two figures: nearer nobody aims. */
+const radii = (depth: number) => Number(depth.toPrecision(2));
+
 interface Props {
   choice: Api['RankedMethods'];
   onTake: (each: Api['MethodAtBest']) => void;
@@ -56,7 +59,9 @@ export const Ranked = memo(function Ranked({ choice, onTake }: Props) {
                   <td className="mono">{percent(each.wanted)}</td>
                   <td className="mono">{percent(each.ribbons)}</td>
                   <td className="mono">{each.strokes}</td>
-                  <td className="mono">{each.depths ? [...new Set(each.depths)].join('–') : ''}</td>
+                  <td className="mono">
+                    {each.depths ? [...new Set(each.depths.map(radii))].join('–') : ''}
+                  </td>
                   <td>
                     <Button
                       size="xs"

@@ -1,7 +1,7 @@
 import { memo } from 'react';
 import type { Api } from '../../api/client';
 import { Section } from '../../shared/drawing';
-import { capital, grams, minutes, percent, useUnit, withUnit } from '../../shared/format';
+import { capital, counted, grams, minutes, percent, useUnit, withUnit } from '../../shared/format';
 import { Said } from '../../shared/Said';
 import styles from './Bench.module.css';
 
@@ -18,11 +18,11 @@ export function Figure({ name, value }: { name: string; value: string }) {
 export function WayFigures({ way }: { way: Api['BenchWay'] }) {
   return (
     <dl className={styles.figures}>
-      <Figure name="pieces" value={String(way.pieces)} />
-      {way.partial > 0 && <Figure name="not whole" value={String(way.partial)} />}
-      <Figure name="strokes" value={String(way.strokes)} />
+      <Figure name="pieces" value={counted(way.pieces)} />
+      {way.partial > 0 && <Figure name="not whole" value={counted(way.partial)} />}
+      <Figure name="strokes" value={counted(way.strokes)} />
       <Figure name="minutes" value={minutes(way.minutes)} />
-      <Figure name="becomes pieces" value={percent(way.share)} />
+      <Figure name="of it in pieces" value={percent(way.share)} />
       <Figure name="trimmed" value={grams(way.trimmed_grams)} />
       {way.ends_grams > 0 && <Figure name="ends" value={grams(way.ends_grams)} />}
       {way.core_grams > 0 && <Figure name="core" value={grams(way.core_grams)} />}

@@ -6,6 +6,7 @@ use super::compare::more;
 use super::look::bench_view;
 use super::onion::{OnionQuestion, OnionView, onion_view};
 use super::question::BenchQuestion;
+use super::rows::{BesideRow, rows_of_cuts, rows_of_onions};
 use super::view::{BenchView, BenchWay, BenchWayKind};
 use crate::at_hand::AtHand;
 use crate::problem::Problem;
@@ -38,6 +39,8 @@ pub struct OnionsQuestion {
 pub struct Beside {
     /// Each cut, as it is shown alone.
     pub cuts: Vec<BenchView>,
+    /// Their figures, one row a figure.
+    pub rows: Vec<BesideRow>,
     /// How each after the first differs from it.
     pub differences: Vec<Text>,
 }
@@ -48,6 +51,8 @@ pub struct Beside {
 pub struct OnionsBeside {
     /// Each onion, as it is shown alone.
     pub onions: Vec<OnionView>,
+    /// Their figures, one row a figure.
+    pub rows: Vec<BesideRow>,
     /// How each after the first differs from it.
     pub differences: Vec<Text>,
 }
@@ -80,7 +85,7 @@ pub fn bench_beside(at_hand: &AtHand<'_>, question: &BesideQuestion) -> Result<B
         Some((first, rest)) => rest.iter().map(|other| difference_of_cuts(first, other)).collect(),
         None => Vec::new(),
     };
-    Ok(Beside { cuts, differences })
+    Ok(Beside { rows: rows_of_cuts(&cuts), cuts, differences })
 }
 
 /// Looks at two or three onions.
@@ -100,7 +105,7 @@ pub fn onions_beside(question: &OnionsQuestion, seed: u64) -> Result<OnionsBesid
         Some((first, rest)) => rest.iter().map(|other| difference_of_onions(first, other)).collect(),
         None => Vec::new(),
     };
-    Ok(OnionsBeside { onions, differences })
+    Ok(OnionsBeside { rows: rows_of_onions(&onions), onions, differences })
 }
 
 fn signed(number: u64) -> i64 {

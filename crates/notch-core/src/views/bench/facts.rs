@@ -145,7 +145,7 @@ fn turned_facts(food: &Food, target: &Target, handling: &Handling, whole: f64) -
         fact("widest", length(widest)),
         fact("faces", count(u32::from(work.turned_faces))),
         fact("strokes", count(found.iter().map(|each| each.strokes).sum())),
-        fact("becomes pieces", FactValue::Share { share: (kept / whole).clamp(0.0, 1.0) }),
+        fact("of it in pieces", FactValue::Share { share: (kept / whole).clamp(0.0, 1.0) }),
         fact("falls off", FactValue::Grams { grams: (whole - kept).max(0.0) * food.density / 1000.0 }),
     ]
 }
