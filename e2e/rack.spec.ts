@@ -146,3 +146,40 @@ test('the due list has what failed first, then the stone, then the morning', asy
   await expect(page.getByRole('list', { name: 'Due' })).toContainText("Stone now: Flat chef's 210");
   await expect(page.getByRole('list', { name: 'Due' })).toContainText('Hone today');
 });
+
+test('a knife is looked over, bought, and looked over again on the rack', async ({ page, app }) => {
+  await page.goto(`${app.url}/courses/1/rack?view=buy`);
+  await expect(dock(page)).toContainText('Still to look at: edge, blade, rivets, balance, hand');
+  await page.getByText('Not straight', { exact: true }).click();
+  await expect(dock(page)).toContainText('Leave it: edge.');
+  await page.getByText('Straight', { exact: true }).click();
+  await page.getByText('Flat', { exact: true }).click();
+  await page.getByRole('combobox', { name: 'Rivets and joints' }).click();
+  await page.getByRole('option', { name: 'Flush' }).click();
+  await page.getByLabel('Balance point, mm from the heel').fill('48');
+  await expect(dock(page)).toContainText('the blade leads');
+  await page.getByLabel('Balance point, mm from the heel').fill('12');
+  await expect(dock(page)).toContainText('12 mm ahead of the heel: where the pinch sits.');
+  await page.getByRole('combobox', { name: 'Made of' }).click();
+  await page.getByRole('option', { name: 'Stainless steel' }).click();
+  await page.getByLabel('Length of the hand it is for, mm').fill('185');
+  await page.getByLabel('Cost').fill('60');
+  await expect(dock(page)).toContainText(/It can be taken; know before you do: price|Take it/);
+  // Bought without a number: told at its field, and what was seen is still there.
+  await page.getByRole('button', { name: 'Bought: put it on the rack' }).click();
+  await expect(page.getByLabel('Number')).toHaveAccessibleDescription(/Number/);
+  await expect(page.getByLabel('Balance point, mm from the heel')).toHaveValue('12');
+  await page.getByLabel('Number').fill('77');
+  await page.getByRole('button', { name: 'Bought: put it on the rack' }).click();
+  await expect(dock(page).getByRole('heading', { level: 2 })).toContainText('No. 77');
+  await expect(dock(page)).toContainText(
+    'inspected: edge straight, no warp, rivets flush, balance 12 mm ahead of the heel, stainless steel',
+  );
+  await page.getByRole('tab', { name: 'Record' }).click();
+  await page.getByRole('link', { name: 'Look it over' }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('No. 77 looked over');
+  await page.getByText('Warped or wavy', { exact: true }).click();
+  await expect(dock(page)).toContainText('Leave it: blade.');
+  await page.getByRole('button', { name: 'Write it into its record' }).click();
+  await expect(dock(page)).toContainText('inspected: warped');
+});

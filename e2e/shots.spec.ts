@@ -17,6 +17,11 @@ test('pictures of the main views @shots', async ({ page, app }) => {
   await shot('yard', '/courses/1/yard?student=4');
   await shot('rack', '/courses/1/rack?knife=12');
   await shot('rack-due', '/courses/1/rack?view=due');
+  await shot('buying-check', '/courses/1/rack?view=buy', async () => {
+    await page.getByText('Straight', { exact: true }).click();
+    await page.getByLabel('Balance point, mm from the heel').fill('48');
+    await expect(page.getByRole('complementary')).toContainText('the blade leads');
+  });
   await shot('check-sheet', '/courses/1/rack/5?view=check');
   await shot('playbook', '/courses/1/playbook?food=potato&cut=julienne&knife=chefs/200');
   await shot(

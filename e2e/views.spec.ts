@@ -8,6 +8,8 @@ const VIEWS: [string, string, RegExp | string][] = [
   ['Rack, before class', '/courses/1/rack/5?view=check', /^Before class/],
   ['Rack, count', '/courses/1/rack/5?view=count', /^Count/],
   ['Rack, table', '/courses/1/rack?view=table', 'The rack as a table'],
+  ['Rack, buying check', '/courses/1/rack?view=buy', 'Buying check'],
+  ['Rack, looked over', '/courses/1/rack?view=buy&knife=12', /looked over$/],
   ['Playbook', '/courses/1/playbook?food=potato', 'Which knife for which cut'],
   [
     'Playbook, two knives',

@@ -22,6 +22,7 @@ mod evening;
 mod evidence;
 mod geometry_figures;
 mod hand_work;
+mod inspection;
 mod kit;
 mod laws;
 mod layered;

@@ -53,6 +53,8 @@ async fn every_write(server: &Server) -> Vec<Write> {
         many["number"] = json!("911");
         many
     };
+    let mut bought = knife.clone();
+    bought["number"] = json!("931");
     let cue = json!({ "kind": "cue", "id": "loose_grip", "cue": "Hold it as you would a bird." });
     let marks = json!({ "grip_ticked": true, "hold_ticked": false, "faults": ["claw_drifts"] });
     let paper = json!({ "kind": "paper_test", "clean": 3, "on_day": "2026-10-06", "words": "" });
@@ -70,6 +72,12 @@ async fn every_write(server: &Server) -> Vec<Write> {
         write(Method::POST, "/api/rack/many", 0, json!({ "fields": many, "count": 3 })),
         write(Method::POST, "/api/rack/table", 0, json!({ "text": "number,type,length\n921,chefs,200" })),
         write(Method::POST, "/api/rack/{id}/care", id(&knife), json!({ "course": 1, "fields": paper })),
+        write(
+            Method::POST,
+            "/api/courses/{id}/rack/bought",
+            1,
+            json!({ "knife": bought, "seen": { "straight": true, "balance": 12 } }),
+        ),
         write(Method::POST, "/api/lessons/{id}/check", 5, json!({ "item": "first_aid", "who": "Mara", "ticked": true })),
         write(Method::POST, "/api/lessons/{id}/count", 5, json!({ "way": "out", "numbers": "1 2" })),
         write(Method::POST, "/api/lessons/{id}/close", 4, json!({ "who": "Mara", "words": "", "closed": true })),
@@ -169,7 +177,8 @@ async fn a_change_of_what_is_not_there_is_refused_and_changes_nothing() {
 }
 
 /// The questions that are put with a body and change nothing.
-const QUESTIONS: [&str; 11] = [
+const QUESTIONS: [&str; 12] = [
+    "/api/courses/{id}/rack/inspect",
     "/api/rack/table/read",
     "/api/courses/{id}/doctrines/try",
     "/api/courses/{id}/kit",

@@ -11,6 +11,7 @@ const STEPS: &[M<'static>] = &[
     M::up(include_str!("../migrations/0005_taken_back.sql")),
     M::up(include_str!("../migrations/0006_whole.sql")),
     M::up(include_str!("../migrations/0007_whole_blade.sql")),
+    M::up(include_str!("../migrations/0008_inspection.sql")),
 ];
 
 pub(crate) const MIGRATIONS: Migrations<'static> = Migrations::from_slice(STEPS);

@@ -73,6 +73,15 @@ export const useCare = (
     retry: false,
   });
 
+/** A knife looked over, for the cuts of a course. */
+export const useInspection = (course: number, question: Api['InspectionQuestion']) =>
+  useQuery({
+    ...followed,
+    queryKey: [...keys.rack, 'inspection', course, question],
+    queryFn: ({ signal }) =>
+      answer(ask.POST('/api/courses/{id}/rack/inspect', { ...path(course), body: question, signal })),
+  });
+
 /** A table of knives while it is pasted, row by row. */
 export const useReadTable = (text: string) =>
   useQuery({

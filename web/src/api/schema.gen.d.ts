@@ -362,6 +362,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/courses/{id}/rack/bought": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Puts a knife on the rack with what was seen of it. */
+        post: operations["rack_bought"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/courses/{id}/rack/inspect": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Looks a knife over, for the cuts of a course; nothing is kept. */
+        post: operations["rack_inspect"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/courses/{id}/students": {
         parameters: {
             query?: never;
@@ -1454,6 +1488,13 @@ export interface components {
             /** @description Shape and size. */
             shape: components["schemas"]["Shape"];
         };
+        /** @description A knife that was looked over and bought. */
+        BoughtKnife: {
+            /** @description Its fields. */
+            knife: components["schemas"]["KnifeFields"];
+            /** @description What was seen of it. */
+            seen: components["schemas"]["Inspected"];
+        };
         /** @description What was done to a knife, with the figures that belong to it. */
         CareDeed: {
             angle?: components["schemas"]["Degrees"] | null;
@@ -1502,6 +1543,11 @@ export interface components {
             habit: components["schemas"]["Habit"];
             /** @enum {string} */
             kind: "habit";
+        } | {
+            /** @enum {string} */
+            kind: "inspection";
+            /** @description What was seen. */
+            seen: components["schemas"]["Inspected"];
         };
         /** @description A deed of care as kept. */
         CareEvent: components["schemas"]["CareFields"] & {
@@ -2987,6 +3033,77 @@ export interface components {
              */
             share: number;
         };
+        /** @description What was seen of a knife; what was not looked at is left out. */
+        Inspected: {
+            /** @default null */
+            balance: components["schemas"]["Deviation"] | null;
+            /**
+             * @description Sighted down the spine, the blade lies in one plane: no warp, no wave.
+             * @default null
+             */
+            flat: boolean | null;
+            /** @default null */
+            hand: components["schemas"]["Hand"] | null;
+            /** @default null */
+            hand_length: components["schemas"]["Millimetres"] | null;
+            /** @default null */
+            rivets: components["schemas"]["Rivets"] | null;
+            /** @default null */
+            steel: components["schemas"]["Steel"] | null;
+            /**
+             * @description Sighted from heel to tip, the edge is one straight line.
+             * @default null
+             */
+            straight: boolean | null;
+        };
+        /** @description A point with what it says. */
+        InspectionFinding: {
+            /** @description Its name, e.g. `Balance`. */
+            name: string;
+            /** @description Which. */
+            point: components["schemas"]["InspectionPoint"];
+            /** @description What it says. */
+            says: components["schemas"]["Says"];
+            /** @description Why, or how to look. */
+            words: components["schemas"]["Text"];
+        };
+        /**
+         * @description A point that is looked at.
+         * @enum {string}
+         */
+        InspectionPoint: "edge" | "blade" | "tang" | "rivets" | "balance" | "hand" | "sharpening" | "price";
+        /** @description A knife that is looked over. */
+        InspectionQuestion: {
+            /** @description Its fields; it needs no number until it is on the rack. */
+            knife: components["schemas"]["KnifeFields"];
+            /**
+             * Format: int64
+             * @description Its id, where it is on the rack already: it is not weighed against itself.
+             */
+            knife_id?: number | null;
+            /** @description What was seen of it. */
+            seen: components["schemas"]["Inspected"];
+        };
+        /** @description A knife looked over. */
+        InspectionView: {
+            /**
+             * Format: double
+             * @description Where it rests level, as x of the outline; none while it is not known.
+             */
+            balance?: number | null;
+            /** @description Each point, in the order in which one looks. */
+            findings: components["schemas"]["InspectionFinding"][];
+            /** @description Label, e.g. `Chef's 200`. */
+            label: string;
+            /** @description Where a pinch holds the blade, as x of the outline. */
+            pinch: number[];
+            /** @description The gravest of what the points say. */
+            says: components["schemas"]["Says"];
+            /** @description Its outline. */
+            silhouette: components["schemas"]["Silhouette"];
+            /** @description Whether to take it, in a sentence. */
+            words: components["schemas"]["Text"];
+        };
         /**
          * @description Which knife joints a bird.
          * @enum {string}
@@ -4373,6 +4490,11 @@ export interface components {
             /** @description Why it cannot be chosen. */
             why: string;
         };
+        /**
+         * @description How the handle is held together.
+         * @enum {string}
+         */
+        Rivets: "flush" | "proud" | "gaps" | "none";
         /** @description A judged sample. */
         Sample: {
             /**
@@ -4401,6 +4523,11 @@ export interface components {
          * @enum {string}
          */
         SampleCustom: "blind_ten" | "best_four";
+        /**
+         * @description What a point says.
+         * @enum {string}
+         */
+        Says: "good" | "not_seen" | "mind" | "leave";
         /** @description What the section shows. */
         SectionDrawing: {
             /** @description Outside. */
@@ -4755,6 +4882,11 @@ export interface components {
             /** @description Why this student wants watching. */
             watch: components["schemas"]["WatchReason"][];
         };
+        /**
+         * @description What the blade is made of.
+         * @enum {string}
+         */
+        Steel: "carbon" | "stainless" | "hard" | "ceramic";
         /**
          * @description Whether edges are kept with steel, stone or both.
          * @enum {string}
@@ -6565,6 +6697,126 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Preparation"];
+                };
+            };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    rack_bought: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description When it happened on the device; now, if left out. Within the past seven days. */
+                "happened-at"?: Moment;
+                /** @description Made by the device, unlike all others: the same write sent again is kept once. */
+                "idempotency-key"?: string;
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BoughtKnife"];
+            };
+        };
+        responses: {
+            /** @description Refused: why, and at which fields. */
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Knife"];
+                };
+            };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The disk is full; nothing was kept. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    rack_inspect: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["InspectionQuestion"];
+            };
+        };
+        responses: {
+            /** @description Refused: why, and at which fields. */
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["InspectionView"];
                 };
             };
             /** @description No time for it now: nothing was begun, or nothing of it was kept. */

@@ -13,12 +13,14 @@ export function useFields<Fields extends Record<string, unknown>>(
   initialValues: Fields,
   /** Fields that show what is told of them by themselves. */
   beside: string[] = [],
+  /** Where the record stands in what is sent; none where it is all of it. */
+  under = '',
 ) {
   const form = useForm<Fields>({ initialValues });
   const [trouble, setTrouble] = useState<unknown>();
   const names = Object.keys(initialValues);
   const onError = (error: unknown) => {
-    const at = (name: string) => (error instanceof ApiProblem ? error.at(`/${name}`) : undefined);
+    const at = (name: string) => (error instanceof ApiProblem ? error.at(`${under}/${name}`) : undefined);
     const refused = names.filter((name) => at(name) !== undefined);
     form.setErrors(Object.fromEntries(refused.map((name) => [name, at(name)])));
     // In a long form the field may be out of sight.
@@ -26,8 +28,10 @@ export function useFields<Fields extends Record<string, unknown>>(
     const placed =
       error instanceof ApiProblem &&
       error.document.problems.length > 0 &&
-      error.document.problems.every(({ pointer }) =>
-        [...names, ...beside].includes(pointer.split('/')[1] ?? ''),
+      error.document.problems.every(
+        ({ pointer }) =>
+          pointer.startsWith(`${under}/`) &&
+          [...names, ...beside].includes(pointer.slice(under.length).split('/')[1] ?? ''),
       );
     setTrouble(placed ? undefined : error);
   };

@@ -3,6 +3,7 @@
 use jiff::civil::Date;
 use serde::{Deserialize, Serialize};
 
+use super::Inspected;
 use crate::catalogue::{Catalogue, Doctrines, Edge, Habit, KnifeType, PullThrough};
 use crate::problem::Problem;
 use crate::records::{EdgeState, angle_problem};
@@ -29,6 +30,8 @@ pub enum CareKind {
     Incident,
     /// A habit that costs the edge.
     Habit,
+    /// Looked over, as before it is bought.
+    Inspection,
 }
 
 /// What was done to a knife, with the figures that belong to it.
@@ -73,6 +76,11 @@ pub enum CareDeed {
         /// Which.
         habit: Habit,
     },
+    /// Looked over, as before it is bought.
+    Inspection {
+        /// What was seen.
+        seen: Inspected,
+    },
 }
 
 /// What a person writes down of a deed.
@@ -102,6 +110,7 @@ impl CareDeed {
             CareDeed::CameBack => CareKind::CameBack,
             CareDeed::Incident => CareKind::Incident,
             CareDeed::Habit { .. } => CareKind::Habit,
+            CareDeed::Inspection { .. } => CareKind::Inspection,
         }
     }
 
@@ -113,7 +122,7 @@ impl CareDeed {
             CareDeed::PaperTest { clean } => Some(passed(*clean >= catalogue.care.test.paper_cuts)),
             CareDeed::TomatoTest { passed: parted } => Some(passed(*parted)),
             CareDeed::SentOut | CareDeed::CameBack | CareDeed::Incident => Some(EdgeState::Dull),
-            CareDeed::Hone { .. } | CareDeed::Stone { .. } | CareDeed::Habit { .. } => None,
+            CareDeed::Hone { .. } | CareDeed::Stone { .. } | CareDeed::Habit { .. } | CareDeed::Inspection { .. } => None,
         }
     }
 
@@ -139,6 +148,7 @@ impl CareDeed {
             CareDeed::Habit { habit } => {
                 catalogue.care.habit.get(habit).map_or_else(|| habit.word().to_owned(), |wear| wear.name.clone())
             }
+            CareDeed::Inspection { seen } => seen.words(),
         }
     }
 }
@@ -167,19 +177,14 @@ impl CareFields {
             }
             CareDeed::Stone { angle, strokes, grits } => {
                 if not_ground {
-                    let why = "has an edge that a flat stone does not grind";
-                    problems.push(Problem::new("/kind", "Write down", &kind.name, why, "replace it or send it out"));
+                    let (why, allowed) = ("has an edge that a flat stone does not grind", "replace it or send it out");
+                    problems.push(Problem::new("/kind", "Write down", &kind.name, why, allowed));
                 }
                 problems.extend(Problem::unless_within("/strokes", "Strokes a side", i64::from(*strokes), 1, 200));
                 problems.extend(angle.and_then(|angle| angle_problem(catalogue, "/angle", angle)));
                 if grits.is_empty() || grits.len() > 4 {
-                    problems.push(Problem::new(
-                        "/grits",
-                        "Grits, coarse first",
-                        grits.len(),
-                        "are not what one stone session uses",
-                        "1 to 4",
-                    ));
+                    let why = "are not what one stone session uses";
+                    problems.push(Problem::new("/grits", "Grits, coarse first", grits.len(), why, "1 to 4"));
                 }
                 for (index, grit) in grits.iter().enumerate() {
                     problems.extend(Problem::unless_within(
@@ -199,6 +204,7 @@ impl CareFields {
                 let why = "is never used in this course";
                 problems.push(Problem::new("/habit", "Which", "pull-through sharpener", why, "steel and stone"));
             }
+            CareDeed::Inspection { seen } => problems.extend(seen.check().into_iter().map(|problem| problem.under("/seen"))),
             CareDeed::Incident => problems.extend(Problem::unless_text("/words", "What happened", &self.words, 200)),
             CareDeed::TomatoTest { .. } | CareDeed::SentOut | CareDeed::CameBack | CareDeed::Habit { .. } => {}
         }

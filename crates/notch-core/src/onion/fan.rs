@@ -12,7 +12,7 @@ use crate::units::Millimetres;
 /// Depths of the grid, evenly over the fan's half-angle.
 const STEPS: u16 = 160;
 /// Stretches that are weighed for one number of cuts.
-const WEIGHED: usize = 6;
+const WEIGHED: usize = 8;
 /// A round depth is taken if it costs no more of the whole than this.
 const ROUND: f64 = 0.001;
 
@@ -67,8 +67,9 @@ impl Ray {
 /// Longest line of the cell between two rays and two rings: its corners decide, as in any outline.
 fn longest(rays: [Ray; 2], inner: f64, outer: f64, corners: [Point; 4]) -> f64 {
     let feet = rays.map(|ray| (ray.foot.abs() > inner && ray.foot.abs() < outer).then_some([ray.foot, 0.0]));
-    // In the core the inner ring is a point that need not lie in the cell.
-    let rings = if inner > 0.0 { &corners[..] } else { &corners[..2] };
+    // In the core the inner ring is a point; and of a cell that stands outside it, it is no edge.
+    let reaches_in = inner > 0.0 && rays[1].foot > -inner;
+    let rings = if reaches_in { &corners[..] } else { &corners[..2] };
     let points = || rings.iter().copied().chain(feet.into_iter().flatten());
     let mut most = 0.0f64;
     for (index, a) in points().enumerate() {
@@ -89,8 +90,15 @@ struct Fan {
     layers: Vec<usize>,
 }
 
-/// A cell at one depth: how far it is inside its bands, below 0 for outside, and its area.
-type Slack = (f64, f64);
+/// A cell at one depth: its area, and its longest line where the area is anywhere near the wanted one.
+#[derive(Clone, Copy)]
+struct FanCell {
+    area: f64,
+    longest: Option<f64>,
+}
+
+/// Times the wanted area between which the longest line of a cell is looked at.
+const NEAR: std::ops::RangeInclusive<f64> = 0.3..=2.5;
 
 impl Fan {
     fn new(r: f64, layers: u8, cuts: u8, size: f64) -> Self {
@@ -117,7 +125,7 @@ impl Fan {
     }
 
     /// Every cell of the left half, the middle one among them.
-    fn cells(&self, depth: f64) -> Vec<Slack> {
+    fn cells(&self, depth: f64) -> Vec<FanCell> {
         let mut found = Vec::with_capacity(self.layers.len() * (usize::from(self.cuts) / 2 + 1));
         let row = |ray: &Ray| self.rings.iter().map(|radius| ray.meets(*radius)).collect::<Vec<_>>();
         let rays: Vec<(Ray, Vec<Meeting>)> = self.rays(depth).into_iter().map(|ray| (ray, row(&ray))).collect();
@@ -131,12 +139,9 @@ impl Fan {
                     continue;
                 };
                 let area = (d.left - b.left) - (c.left - a.left);
-                let mut slack = BAND - (area / (self.size * self.size) - 1.0).abs();
-                if slack >= 0.0 {
-                    let corners = [b.point, d.point, a.point, c.point];
-                    slack = slack.min(2.0 - longest([*left, *right], *inner, *outer, corners) / self.size);
-                }
-                found.push((slack, area));
+                let near = NEAR.contains(&(area / (self.size * self.size)));
+                let corners = [b.point, d.point, a.point, c.point];
+                found.push(FanCell { area, longest: near.then(|| longest([*left, *right], *inner, *outer, corners)) });
             }
         }
         found
@@ -145,7 +150,24 @@ impl Fan {
     /// Area in wanted pieces.
     fn wanted(&self, depth: f64) -> f64 {
         let cells = self.cells(depth);
-        cells.iter().enumerate().filter(|(_, (slack, _))| *slack >= -1e-9).map(|(cell, (_, area))| self.times(cell) * area).sum()
+        cells
+            .iter()
+            .enumerate()
+            .filter(|(_, cell)| self.within(cell, cell).is_some())
+            .map(|(at, cell)| self.times(at) * cell.area)
+            .sum()
+    }
+
+    /// The part of the way from one depth to the next on which a cell has the wanted area and length, both
+    /// taken to change evenly.
+    fn within(&self, from: &FanCell, to: &FanCell) -> Option<[f64; 2]> {
+        let square = self.size * self.size;
+        let long = from.longest.or(to.longest)?;
+        let lengths = [from.longest.unwrap_or(long), to.longest.unwrap_or(long)];
+        let [mut start, mut end] = part_between([from.area, to.area], [(1.0 - BAND) * square, (1.0 + BAND) * square])?;
+        let [short_from, short_to] = part_between(lengths, [0.0, 2.0 * self.size])?;
+        (start, end) = (start.max(short_from), end.min(short_to));
+        (start <= end).then_some([start, end])
     }
 
     /// How often a cell of the left half stands in the section.
@@ -154,24 +176,23 @@ impl Fan {
         if 2 * column == usize::from(self.cuts) { 1.0 } else { 2.0 }
     }
 
-    /// Stretches of depth in which the same cells are in, and their area at the stretch's beginning.
-    fn stretches(&self, grid: &[Vec<Slack>]) -> Vec<Stretch> {
+    /// Stretches of depth in which the same cells are in, and their area.
+    fn stretches(&self, grid: &[Vec<FanCell>]) -> Vec<Stretch> {
         let mut found = Vec::new();
         let mut comes: Vec<(f64, f64)> = Vec::new();
         for (step, pair) in (0u16..).zip(grid.windows(2)) {
             let (mut inside, mut from) = (0.0, f64::from(step));
             comes.clear();
-            for (cell, ((was, area), (slack, next))) in pair[0].iter().zip(&pair[1]).enumerate() {
-                let times = self.times(cell);
-                let place = f64::from(step) + was / (was - slack);
-                match (*was >= 0.0, *slack >= 0.0) {
-                    (true, true) => inside += times * area,
-                    (true, false) => {
-                        inside += times * area;
-                        comes.push((place, -times * area));
-                    }
-                    (false, true) => comes.push((place, times * next)),
-                    (false, false) => {}
+            for (at, (was, next)) in pair[0].iter().zip(&pair[1]).enumerate() {
+                let Some([start, end]) = self.within(was, next) else { continue };
+                let area = self.times(at) * (was.area + (next.area - was.area) * f64::midpoint(start, end));
+                if start > 0.0 {
+                    comes.push((from + start, area));
+                } else {
+                    inside += area;
+                }
+                if end < 1.0 {
+                    comes.push((from + end, -area));
                 }
             }
             comes.sort_by(|a, b| a.0.total_cmp(&b.0));
@@ -185,6 +206,18 @@ impl Fan {
         }
         found
     }
+}
+
+/// The part of the way from one value to another on which it lies between two others.
+fn part_between([from, to]: [f64; 2], [least, most]: [f64; 2]) -> Option<[f64; 2]> {
+    let slack = 1e-9 * most;
+    let (least, most) = (least - slack, most + slack);
+    if (to - from).abs() <= slack {
+        return (least <= from && from <= most).then_some([0.0, 1.0]);
+    }
+    let at = |value: f64| (value - from) / (to - from);
+    let (start, end) = (at(least).min(at(most)).max(0.0), at(least).max(at(most)).min(1.0));
+    (start <= end).then_some([start, end])
 }
 
 /// Depths between which the same cells are in, as places on the grid.
@@ -211,7 +244,7 @@ pub(super) fn best_depth(radius: Millimetres, layers: u8, cuts: u8, size: Millim
     if fan.layers.is_empty() {
         return 1.0;
     }
-    let grid: Vec<Vec<Slack>> = depths().map(|depth| fan.cells(depth)).collect();
+    let grid: Vec<Vec<FanCell>> = depths().map(|depth| fan.cells(depth)).collect();
     let mut best = (1.0, fan.wanted(1.0));
     for depth in peaks(fan.stretches(&grid)) {
         let wanted = fan.wanted(depth);
@@ -222,4 +255,26 @@ pub(super) fn best_depth(radius: Millimetres, layers: u8, cuts: u8, size: Millim
     let whole = std::f64::consts::PI * radius.get() * radius.get() / 2.0;
     let round = |steps: f64| allowed((best.0 * steps).round() / steps);
     [10.0, 100.0].map(round).into_iter().find(|depth| fan.wanted(*depth) >= best.1 - ROUND * whole).unwrap_or(best.0)
+}
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+    use crate::onion::Method;
+    use crate::onion::section::share_wanted;
+    use proptest::prelude::*;
+
+    proptest! {
+        /// The quick look over the fan and the section are worked out apart.
+        #[test]
+        fn a_fan_has_the_wanted_cells_of_its_section(
+            r in 15.0..150.0f64, layers in 1u8..=40, cuts in 1u8..=60, part in 0.02..1.0f64, step in 0.0..160.0f64,
+        ) {
+            let (depth, size) = (depth_at(step), (r * part).max(0.5));
+            let fan = Fan::new(r, layers, cuts, size).wanted(depth) / (std::f64::consts::PI * r * r / 2.0);
+            let sizes = [r, size].map(|size| Millimetres::new(size).unwrap());
+            let section = share_wanted(sizes[0], layers, cuts, Method::Below { depth }, sizes[1]).unwrap();
+            prop_assert!((fan - section).abs() < 1e-6, "{fan} and {section}");
+        }
+    }
 }

@@ -5,6 +5,7 @@ mod answers;
 mod bench;
 mod check_sheet;
 mod class;
+mod inspection;
 mod kit;
 mod order;
 mod plan;
@@ -25,6 +26,7 @@ pub use check_sheet::{CheckInput, CheckItem, CheckPart, CheckSheet, KnifeCount, 
 pub use class::{
     ClassExercise, ClassInput, ClassKnife, ClassView, Station, WatchKind, WatchReason, class_view, reference_seconds,
 };
+pub use inspection::{InspectionFinding, InspectionPoint, InspectionQuestion, InspectionView, Says, inspection_view};
 pub use kit::{CutOfFood, KitCut, KitOptions, KitQuestion, KitType, KitView, PricedType, kit_options, kit_view};
 pub use order::{OrderLine, order};
 pub use plan::{PlanView, PlannedExercise, plan_view, time_rule};

@@ -53,33 +53,32 @@ pub fn student(name: &str, hand: Hand, allergies: &[&str]) -> Student {
     Student { id: 1, course_id: 1, version: 1, archived: false, fields }
 }
 
+/// A sharp knife of a type at its usual length, for the right hand where it is ground for one.
+pub fn knife(id: i64, kind: &str) -> Knife {
+    let kind = CATALOGUE.knife(kind).unwrap();
+    let fields = KnifeFields {
+        number: id.to_string(),
+        knife_type: kind.id.clone(),
+        length: kind.length.usual,
+        heel_height: kind.heel_height,
+        hand: (kind.edge == Edge::SingleBevel).then_some(Hand::Right),
+        edge_state: EdgeState::Sharp,
+        note: String::new(),
+        name: String::new(),
+        edge_angle: None,
+        bolster: Bolster::None,
+        tang: Tang::Full,
+        hollowed: false,
+        handle: String::new(),
+        cost: None,
+        stored: String::new(),
+    };
+    Knife { id, version: 1, archived: false, fields }
+}
+
 /// One sharp knife of each type, numbered from 1.
 pub fn rack() -> Vec<Knife> {
-    (1..)
-        .zip(&CATALOGUE.knives)
-        .map(|(id, kind)| Knife {
-            id,
-            version: 1,
-            archived: false,
-            fields: KnifeFields {
-                number: id.to_string(),
-                knife_type: kind.id.clone(),
-                length: kind.length.usual,
-                heel_height: kind.heel_height,
-                hand: (kind.edge == Edge::SingleBevel).then_some(Hand::Right),
-                edge_state: EdgeState::Sharp,
-                note: String::new(),
-                name: String::new(),
-                edge_angle: None,
-                bolster: Bolster::None,
-                tang: Tang::Full,
-                hollowed: false,
-                handle: String::new(),
-                cost: None,
-                stored: String::new(),
-            },
-        })
-        .collect()
+    (1..).zip(&CATALOGUE.knives).map(|(id, kind)| knife(id, &kind.id)).collect()
 }
 
 /// A length of so many millimetres.

@@ -7,6 +7,7 @@ pub(crate) mod catalogue;
 pub(crate) mod class;
 pub(crate) mod count;
 pub(crate) mod courses;
+pub(crate) mod inspection;
 pub(crate) mod own;
 pub(crate) mod plan;
 pub(crate) mod playbook;
@@ -19,7 +20,7 @@ use jiff::civil::Date;
 use jiff::tz::TimeZone;
 use notch_core::at_hand::AtHand;
 use notch_core::catalogue::{Catalogue, Doctrines, KnifeType};
-use notch_core::records::{Course, Knife, Student};
+use notch_core::records::{Course, Exercise, Knife, Student};
 use notch_store::{Reader, StoreError};
 use serde::Deserialize;
 use utoipa::ToSchema;
@@ -41,6 +42,13 @@ pub(crate) fn zone_of(reader: &Reader<'_>, course: Option<i64>) -> Result<TimeZo
 pub(crate) fn kind_of<'c>(catalogue: &'c Catalogue, knife: &Knife) -> Result<&'c KnifeType, ApiError> {
     let found = catalogue.knife(&knife.fields.knife_type);
     found.ok_or_else(|| ApiError::Conflict(format!("the type “{}” is no longer in the catalogue", knife.fields.knife_type)))
+}
+
+/// The exercises of all lessons of a course.
+pub(crate) fn exercises_of(reader: &Reader<'_>, course: i64) -> Result<Vec<Exercise>, StoreError> {
+    let lessons = reader.lessons(course)?;
+    let of_lessons = lessons.iter().map(|lesson| reader.exercises(lesson.id)).collect::<Result<Vec<_>, _>>()?;
+    Ok(of_lessons.into_iter().flatten().collect())
 }
 
 /// A change to a record, with the version it was made from.

@@ -15,7 +15,7 @@ use notch_core::views::{
 use serde::{Deserialize, Serialize};
 use utoipa::{IntoParams, ToSchema};
 
-use super::CourseRecords;
+use super::{CourseRecords, exercises_of};
 use crate::error::ApiError;
 use crate::extract::{Asked, Body, DeviceWrite, Id};
 use crate::state::AppState;
@@ -164,11 +164,7 @@ pub(crate) async fn kit_choices(State(state): State<AppState>, Id(id): Id) -> Re
     state
         .read(move |reader, catalogue| {
             let records = CourseRecords::read(reader, id)?;
-            let mut exercises = Vec::new();
-            for lesson in reader.lessons(id)? {
-                exercises.extend(reader.exercises(lesson.id)?);
-            }
-            Ok(Json(kit_options(&records.at_hand(catalogue), &exercises)))
+            Ok(Json(kit_options(&records.at_hand(catalogue), &exercises_of(reader, id)?)))
         })
         .await
 }

@@ -8,7 +8,8 @@ import { Trouble } from '../../shared/State';
 import type { Day } from '../../api/time';
 import { useWriteCare } from './changes';
 
-type Kind = Api['CareDeed']['kind'];
+/** An inspection is written down by the buying check. */
+type Kind = Exclude<Api['CareDeed']['kind'], 'inspection'>;
 
 const KINDS: { value: Kind; label: string }[] = [
   { value: 'paper_test', label: 'Paper test' },

@@ -1,6 +1,7 @@
 import { Button, NumberInput, Select, Tabs } from '@mantine/core';
 import { useDebouncedValue } from '@mantine/hooks';
 import { useState } from 'react';
+import { Link } from 'react-router';
 import type { Api } from '../../api/client';
 import { useCare, useCatalogue } from '../../api/queries';
 import { Dock, Reason } from '../../shared/dock';
@@ -98,18 +99,36 @@ export function KnifeDock({ courseId, knifeId, onGone }: Props) {
           <AngleAid courseId={courseId} care={care.data} />
         </Tabs.Panel>
         <Tabs.Panel value="record" pt="sm">
-          <ul style={{ marginBottom: 12 }}>
-            <Reason kind="note" title="Good for">
-              {care.data.good_for}.
-            </Reason>
-            <Reason kind="note" title="Not for">
-              {care.data.not_for}.
-            </Reason>
-          </ul>
-          <KnifeForm knife={knife} onGone={onGone} />
+          <Record care={care.data} onGone={onGone} />
         </Tabs.Panel>
       </Tabs>
     </Dock>
+  );
+}
+
+/** What it is good for, and its fields. */
+function Record({ care, onGone }: { care: Api['KnifeCare']; onGone: () => void }) {
+  return (
+    <>
+      <ul style={{ marginBottom: 12 }}>
+        <Reason kind="note" title="Good for">
+          {care.good_for}.
+        </Reason>
+        <Reason kind="note" title="Not for">
+          {care.not_for}.
+        </Reason>
+      </ul>
+      <Button
+        component={Link}
+        to={`?view=buy&knife=${care.knife.id}`}
+        variant="default"
+        size="xs"
+        style={{ marginBottom: 12 }}
+      >
+        Look it over
+      </Button>
+      <KnifeForm knife={care.knife} onGone={onGone} />
+    </>
   );
 }
 

@@ -1,6 +1,7 @@
 import { SegmentedControl } from '@mantine/core';
 import { useSearchParams } from 'react-router';
 import { useHere } from '../frame';
+import { BuyView } from './BuyView';
 import { CheckView } from './CheckView';
 import { CountView } from './CountView';
 import { DueView } from './DueView';
@@ -12,10 +13,11 @@ const VIEWS = [
   { value: 'due', label: 'Due' },
   { value: 'check', label: 'Before class' },
   { value: 'count', label: 'Count' },
+  { value: 'buy', label: 'Buying check' },
   { value: 'table', label: 'Table' },
 ];
 
-/** The knives: what there is, what is due, what a class needs, out and in. */
+/** The knives: what there is, what is due, what a class needs, out and in, and what is bought. */
 export default function RackPage() {
   const { courseId, lesson } = useHere();
   const [search, setSearch] = useSearchParams();
@@ -32,6 +34,7 @@ export default function RackPage() {
   if (view === 'due') return <DueView courseId={courseId} tabs={tabs} />;
   if (view === 'check') return <CheckView lessonId={lesson?.id} courseId={courseId} tabs={tabs} />;
   if (view === 'count') return <CountView lessonId={lesson?.id} courseId={courseId} tabs={tabs} />;
+  if (view === 'buy') return <BuyView courseId={courseId} tabs={tabs} />;
   if (view === 'table') return <TableView tabs={tabs} />;
   return <KnivesView courseId={courseId} tabs={tabs} />;
 }

@@ -11,6 +11,15 @@ interface Alike {
 export const useAddKnives = (onAdded: (knives: Api['Knife'][]) => void) =>
   useChange('knife', (body: Alike) => answer(api.POST('/api/rack/many', { body })), { onSuccess: onAdded });
 
+/** Puts a knife on the rack with what was seen of it before it was bought. */
+export const useBuyKnife = (id: number, onBought: (knife: Api['Knife']) => void) =>
+  useChange(
+    'knife',
+    (body: Api['BoughtKnife']) =>
+      answer(api.POST('/api/courses/{id}/rack/bought', { params: { path: { id } }, body })),
+    { onSuccess: onBought },
+  );
+
 /** Changes the record of a knife, from the version that the fields were taken from. */
 export const useSaveKnife = (id: number, onSaved: (knife: Api['Knife']) => void) =>
   useChange(

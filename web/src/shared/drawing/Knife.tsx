@@ -13,13 +13,15 @@ interface Props {
   mirrored?: boolean;
   /** Parts to name on the drawing. */
   parts?: Api['KnifePart'][];
+  /** Where a pinch holds the blade, and where the knife rests level: x of the outline. */
+  held?: { pinch: number[]; balance: number | undefined };
   /** A food to lay against the blade. */
   against?: Api['FoodAgainstBlade'] | null;
   label: string;
 }
 
 /** A knife from its figures. */
-export function Knife({ silhouette, scale, third, mirrored, parts, against, label }: Props) {
+export function Knife({ silhouette, scale, third, mirrored, parts, held, against, label }: Props) {
   const id = useId();
   const { width, height, heel } = silhouette;
   const marked = third ? THIRDS.indexOf(third) : -1;
@@ -27,7 +29,7 @@ export function Knife({ silhouette, scale, third, mirrored, parts, against, labe
   const em = 13 / scale;
   const margin = parts ? em * 3.6 : 2;
   const above = margin;
-  const below = margin + (against ? against.height + 6 : 0);
+  const below = margin + (against ? against.height + 6 : 0) + (held ? 18 : 0);
   return (
     <svg
       width={(width + 4) * scale}
@@ -64,10 +66,48 @@ export function Knife({ silhouette, scale, third, mirrored, parts, against, labe
         {silhouette.rivets.map(([x = 0, y = 0]) => (
           <circle key={x} cx={x} cy={y} r={2.2} fill="var(--steel)" />
         ))}
+        {held && <Held held={held} silhouette={silhouette} clip={`url(#${id})`} />}
         {against && <Food against={against} silhouette={silhouette} />}
       </g>
       {parts && <Labels parts={parts} silhouette={silhouette} mirrored={mirrored ?? false} em={em} />}
     </svg>
+  );
+}
+
+/** The pinch on the blade, and the finger that the knife rests on. */
+function Held({
+  held: { pinch, balance },
+  silhouette: { height },
+  clip,
+}: {
+  held: { pinch: number[]; balance: number | undefined };
+  silhouette: Api['Silhouette'];
+  clip: string;
+}) {
+  const [from = 0, to = 0] = pinch;
+  return (
+    <>
+      <rect
+        x={from}
+        y={-2}
+        width={to - from}
+        height={height + 4}
+        fill="var(--held)"
+        opacity={0.35}
+        clipPath={clip}
+      />
+      {balance !== undefined && (
+        <>
+          <path
+            d={`M${balance} -2V${height}`}
+            stroke="var(--accent)"
+            strokeWidth={1.4}
+            strokeDasharray="5 3"
+          />
+          <path d={`M${balance} ${height + 2}l-8 14h16z`} fill="var(--accent)" />
+        </>
+      )}
+    </>
   );
 }
 
