@@ -167,3 +167,41 @@ test('the verdict says which fault explains the pieces best, or that it is uncle
   await pieces.fill('3.7 3.2\n3.4 3.3\n3.6 3.2\n3.4 3.1\n3.5 3.2');
   await expect(causes).toContainText(/^Unclear: .* or .*/);
 });
+
+test('a sharp and a dulled knife are told apart by figures, by the instructor on soft food', async ({
+  page,
+  app,
+}) => {
+  await page.goto(`${app.url}/courses/1/class/5`);
+  await page.getByRole('button', { name: 'Sharp and dull…' }).click();
+  await expect(page.getByText(/Only the instructor cuts with the dulled knife, on soft food/)).toBeVisible();
+  await page.getByLabel('Who showed it').fill('Mara');
+  const sharp = page.getByRole('region', { name: 'Sharp', exact: true });
+  const dulled = page.getByRole('region', { name: 'Dulled', exact: true });
+  for (const [part, pieces, strokes, crushed] of [
+    [sharp, '3.1\n3.2\n3.3\n3.2\n3.1', '24', '0'],
+    [dulled, '2.4\n3.9\n3.2\n4.4\n2.7', '33', '7'],
+  ] as const) {
+    await part.getByLabel(/^One piece a line: thickness/).fill(pieces);
+    await part.getByLabel('Strokes').fill(strokes);
+    await part.getByLabel('Crushed').fill(crushed);
+  }
+  const dock = page.getByRole('complementary');
+  await expect(dock.getByRole('status')).toContainText(
+    '7 of 20 faces crushed and not 0 of 20, 33 strokes and not 24',
+  );
+  await expect(dock.getByRole('row', { name: /^spread of thickness/ })).toContainText('better');
+  // More crushed than looked at: told at its field, and nothing that was typed is lost.
+  await dulled.getByLabel('Crushed').fill('30');
+  await page.getByRole('button', { name: 'Keep it with the lesson' }).click();
+  await expect(dulled.getByLabel('Crushed')).toHaveAccessibleDescription(/Crushed/);
+  await dulled.getByLabel('Crushed').fill('7');
+  await page.getByRole('button', { name: 'Keep it with the lesson' }).click();
+  await expect(dock).toContainText('Shown by Mara and kept with this lesson');
+  await page.reload();
+  await expect(dock).toContainText('Shown by Mara and kept with this lesson');
+  await dock.getByRole('button', { name: 'Take back…' }).click();
+  await dock.getByLabel('Why').fill('The wrong knife.');
+  await dock.getByRole('button', { name: 'Take it back' }).click();
+  await expect(dock).not.toContainText('Shown by Mara');
+});

@@ -32,6 +32,7 @@ const VIEWS: [string, string, RegExp | string][] = [
   ['Plan, adding', '/courses/1/plan/6?add=1&food=carrot&cut=julienne', 'Julienne, then brunoise'],
   ['Class', '/courses/1/class/5?student=11', 'Batonnet of potato'],
   ['Class of lesson 4', '/courses/1/class/4?student=4', 'Coins of cucumber'],
+  ['Sharp and dull', '/courses/1/class/5?show=sharp_dull', 'Sharp and dull'],
   ['Yard', '/courses/1/yard?student=4', 'Where everyone stands'],
   ['Course and students', '/courses/1/set-up', 'Course and students'],
   ['About', '/courses/1/about', /Yard Notch/],

@@ -41,4 +41,5 @@ mod rules;
 mod said;
 mod sampling;
 mod sections;
+mod sharp_dull;
 mod stalk;

@@ -35,6 +35,8 @@ pub(crate) fn reading() -> OpenApiRouter<AppState> {
         .routes(routes!(r::plan::time_rule))
         .routes(routes!(r::class::show))
         .routes(routes!(r::class::judge_pieces))
+        .routes(routes!(r::sharp_dull::show))
+        .routes(routes!(r::sharp_dull::look))
         .routes(routes!(r::yard::show))
         .routes(routes!(r::yard::student))
 }
@@ -73,6 +75,8 @@ pub(crate) fn writing() -> OpenApiRouter<AppState> {
         .routes(routes!(r::class::add_incident))
         .routes(routes!(r::class::take_sample_back))
         .routes(routes!(r::class::take_incident_back))
+        .routes(routes!(r::sharp_dull::keep))
+        .routes(routes!(r::sharp_dull::take_back))
 }
 
 /// Routes that anybody may ask who can reach the server.

@@ -55,6 +55,8 @@ async fn every_write(server: &Server) -> Vec<Write> {
     };
     let mut bought = knife.clone();
     bought["number"] = json!("931");
+    let work = |knife: i64, crushed: i64| json!({ "knife_id": knife, "pieces": "3\n4\n5", "strokes": 9, "faces": 9, "crushed": crushed });
+    let demonstration = json!({ "who": "Mara", "food": "cucumber", "cut": "coins", "sharp": work(1, 0), "dulled": work(7, 4) });
     let cue = json!({ "kind": "cue", "id": "loose_grip", "cue": "Hold it as you would a bird." });
     let marks = json!({ "grip_ticked": true, "hold_ticked": false, "faults": ["claw_drifts"] });
     let paper = json!({ "kind": "paper_test", "clean": 3, "on_day": "2026-10-06", "words": "" });
@@ -99,6 +101,8 @@ async fn every_write(server: &Server) -> Vec<Write> {
         ),
         write(Method::POST, "/api/samples/{id}/take-back", 1, json!({ "who": "Mara", "why": "Entered twice." })),
         write(Method::POST, "/api/incidents/{id}/take-back", 1, json!({ "who": "Mara", "why": "Written down twice." })),
+        write(Method::POST, "/api/lessons/{id}/sharp-dull", 5, demonstration),
+        write(Method::POST, "/api/demonstrations/{id}/take-back", 1, json!({ "who": "Mara", "why": "The wrong knife." })),
         write(Method::POST, "/api/attempts", 0, json!({ "student_id": 2, "exercise_id": id(&exercise), "knife_id": 13 })),
         write(Method::POST, "/api/own/drop", 0, json!({ "kind": "cue", "id": "loose_grip", "version": 1 })),
     ]
@@ -120,6 +124,7 @@ async fn kept(server: &Server) -> Vec<Value> {
         "/api/lessons/4/count",
         "/api/lessons/6/plan",
         "/api/lessons/7/plan",
+        "/api/lessons/5/sharp-dull",
     ] {
         told.push(server.get(path).await.1);
     }
@@ -177,7 +182,8 @@ async fn a_change_of_what_is_not_there_is_refused_and_changes_nothing() {
 }
 
 /// The questions that are put with a body and change nothing.
-const QUESTIONS: [&str; 12] = [
+const QUESTIONS: [&str; 13] = [
+    "/api/lessons/{id}/sharp-dull/look",
     "/api/courses/{id}/rack/inspect",
     "/api/rack/table/read",
     "/api/courses/{id}/doctrines/try",

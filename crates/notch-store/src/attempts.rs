@@ -176,7 +176,7 @@ impl Reader<'_> {
                  UNION ALL SELECT max(happened_at) FROM incident
                  UNION ALL SELECT max(written_at) FROM care_event UNION ALL SELECT max(ticked_at) FROM check_tick
                  UNION ALL SELECT max(out_at) FROM knife_out UNION ALL SELECT max(in_at) FROM knife_out
-                 UNION ALL SELECT max(closed_at) FROM closing)",
+                 UNION ALL SELECT max(closed_at) FROM closing UNION ALL SELECT max(shown_at) FROM demonstration)",
             [],
             |row| optional_word(row, "moment"),
         );
@@ -304,7 +304,7 @@ impl Writer<'_> {
     }
 
     /// Marks a row of a table as taken back; gives what it belongs to.
-    fn take_back(&self, what: &'static str, owner: &str, id: i64, taken_back: &TakenBack) -> Result<i64, StoreError> {
+    pub(crate) fn take_back(&self, what: &'static str, owner: &str, id: i64, taken_back: &TakenBack) -> Result<i64, StoreError> {
         let sql = format!("SELECT {owner}, taken_back_json IS NOT NULL FROM {what} WHERE id = ?1");
         let found = self.tx.query_row(&sql, [id], |row| Ok((row.get(0)?, row.get::<_, bool>(1)?))).optional()?;
         let (owner, already) = found.ok_or(StoreError::NotFound { what, id })?;

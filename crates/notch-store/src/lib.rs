@@ -9,6 +9,7 @@ mod care;
 mod columns;
 mod count;
 mod courses;
+mod demonstrations;
 mod device;
 mod document;
 mod error;

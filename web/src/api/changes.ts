@@ -12,6 +12,7 @@ const ADVICE = [
   'bench-beside',
   'check',
   'count',
+  'sharp-dull',
 ];
 
 /** Which readings a change makes old, by what is changed; their keys begin with these words. */
@@ -23,6 +24,7 @@ const TOUCHED = {
   // Wear follows from the minutes in class.
   attempt: ['class', 'yard', 'student', 'rack', 'care'],
   incident: ['class', 'student'],
+  demonstration: ['sharp-dull'],
   check: ['check'],
   count: ['count'],
 } as const satisfies Record<string, readonly string[]>;

@@ -220,6 +220,23 @@ export const useOnionChoice = (asked: Api['ChooseForMe']) =>
 
 export const useOwn = () => useQuery({ queryKey: keys.own, queryFn: () => answer(ask.GET('/api/own')) });
 
+/** What can be shown with a sharp and a dulled knife, and what was shown. */
+export const useSharpDull = (lesson: number) =>
+  useQuery({
+    queryKey: ['sharp-dull', lesson],
+    queryFn: () => answer(ask.GET('/api/lessons/{id}/sharp-dull', path(lesson))),
+  });
+
+/** Both knives compared while their figures are typed. */
+export const useSharpDullLook = (lesson: number, fields: Api['DemonstrationFields'], ready: boolean) =>
+  useQuery({
+    ...followed,
+    queryKey: ['sharp-dull', lesson, fields],
+    queryFn: ({ signal }) =>
+      answer(ask.POST('/api/lessons/{id}/sharp-dull/look', { ...path(lesson), body: fields, signal })),
+    enabled: ready,
+  });
+
 export const useCheckSheet = (lesson: number) =>
   useQuery({
     queryKey: keys.check(lesson),

@@ -430,6 +430,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/demonstrations/{id}/take-back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Takes a demonstration back: it stays, with who and why. */
+        post: operations["sharp_dull_take_back"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/exercises/{id}": {
         parameters: {
             query?: never;
@@ -613,6 +630,41 @@ export interface paths {
         get: operations["plan_show"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/lessons/{id}/sharp-dull": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What can be shown with a sharp and a dulled knife, and what was shown in this lesson. */
+        get: operations["sharp_dull_show"];
+        put?: never;
+        /** Keeps what was shown with the lesson. */
+        post: operations["sharp_dull_keep"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/lessons/{id}/sharp-dull/look": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Looks at both knives while figures are typed; nothing is kept. */
+        post: operations["sharp_dull_look"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2286,6 +2338,40 @@ export interface components {
         };
         /** @description Degrees per side. */
         Degrees: number;
+        /** @description A demonstration as kept, with what it was measured against on that day. */
+        Demonstration: components["schemas"]["DemonstrationFields"] & {
+            /** @description What the pieces were measured against. */
+            against: components["schemas"]["MeasuredAgainst"];
+            /**
+             * Format: int64
+             * @description Id.
+             */
+            id: number;
+            /**
+             * Format: int64
+             * @description Lesson.
+             */
+            lesson_id: number;
+            /**
+             * Format: date-time
+             * @description When it was written down.
+             */
+            shown_at: Moment;
+            taken_back?: components["schemas"]["TakenBack"] | null;
+        };
+        /** @description What is written down of a demonstration. */
+        DemonstrationFields: {
+            /** @description Id of the cut: one that is taught on it. */
+            cut: string;
+            /** @description The dulled practice knife. */
+            dulled: components["schemas"]["KnifeWork"];
+            /** @description Id of the food: a soft one. */
+            food: string;
+            /** @description The sharp knife. */
+            sharp: components["schemas"]["KnifeWork"];
+            /** @description The instructor who held both knives, 1 to 60 characters. */
+            who: string;
+        };
         /** @description A signed difference of lengths in millimetres. */
         Deviation: number;
         /** @description One thing the figures say. */
@@ -3126,6 +3212,13 @@ export interface components {
              */
             version?: number | null;
         };
+        /** @description A demonstration that was kept. */
+        KeptDemonstration: {
+            /** @description As kept. */
+            demonstration: components["schemas"]["Demonstration"];
+            /** @description What it showed. */
+            view: components["schemas"]["SharpDullView"];
+        };
         /** @description A warning that the instructor saw and kept when the exercise was saved. */
         KeptWarning: {
             /** @description Id of the rule. */
@@ -3438,6 +3531,31 @@ export interface components {
              */
             weight: number;
         };
+        /** @description What one knife did. */
+        KnifeWork: {
+            /**
+             * Format: int32
+             * @description Of these, crushed or torn.
+             */
+            crushed: number;
+            /**
+             * Format: int32
+             * @description Cut faces that were looked at, 1 to 200.
+             */
+            faces: number;
+            /**
+             * Format: int64
+             * @description Id of the knife.
+             */
+            knife_id: number;
+            /** @description Its pieces, one a line as they are measured, 3 to 60. */
+            pieces: string;
+            /**
+             * Format: int32
+             * @description Strokes that it took, 1 to 2,000.
+             */
+            strokes: number;
+        };
         /** @description The lengths that a type is made in. */
         LengthRange: {
             /** @description Shortest blade. */
@@ -3632,6 +3750,17 @@ export interface components {
             target: components["schemas"]["Target"];
             /** @description Taught on this food; an odd cut is shown to who asks for it. */
             taught: boolean;
+        };
+        /** @description Sizes of a day. */
+        MeasuredAgainst: {
+            /** @description The knives by number and kind, the sharp one first. */
+            knives: string[];
+            /** @description Target sizes. */
+            target: components["schemas"]["Target"];
+            /** @description The cut by name, e.g. `Coins of cucumber`. */
+            title: string;
+            /** @description Tolerance. */
+            tolerance: components["schemas"]["Tolerance"];
         };
         /** @description One measured piece. A side that was not measured is `None`. */
         MeasuredPiece: {
@@ -4690,6 +4819,32 @@ export interface components {
             /** @enum {string} */
             kind: "bundle";
         };
+        /** @description What there is to choose, and what was shown in this lesson. */
+        SharpDullLesson: {
+            /** @description What to mind. */
+            caution: string;
+            /** @description Knives that failed it. */
+            dulled: components["schemas"]["ShownKnife"][];
+            /** @description Soft foods by name. */
+            foods: components["schemas"]["SoftFood"][];
+            /** @description What was shown, the latest first, without what was taken back. */
+            kept: components["schemas"]["KeptDemonstration"][];
+            /** @description Knives that passed their test, of kinds of which a dull one is there. */
+            sharp: components["schemas"]["ShownKnife"][];
+        };
+        /** @description What the two knives show beside each other. */
+        SharpDullView: {
+            /** @description The two knives, the sharp one first. */
+            knives: string[];
+            /** @description Figures, one row each, the sharp knife first. */
+            rows: components["schemas"]["BesideRow"][];
+            /** @description `Coins of cucumber`. */
+            title: string;
+            /** @description Whether the figures tell the dull knife apart. */
+            told_apart: boolean;
+            /** @description The finding in a sentence. */
+            words: components["schemas"]["Text"];
+        };
         /** @description A caution as it is shown beside the choice. */
         ShownCaution: {
             /** @description Id in the catalogue. */
@@ -4702,6 +4857,16 @@ export interface components {
             text: components["schemas"]["Text"];
             /** @description First words, set bold. */
             title: components["schemas"]["Text"];
+        };
+        /** @description A knife to choose. */
+        ShownKnife: {
+            /**
+             * Format: int64
+             * @description Id.
+             */
+            id: number;
+            /** @description `No. 7, chef's 200`. */
+            label: string;
         };
         /** @description The figures of one side of the pieces. */
         SideFigures: {
@@ -4790,6 +4955,24 @@ export interface components {
          * @enum {string}
          */
         Skin: "plain" | "papery" | "slips" | "tough" | "rind" | "crust";
+        /** @description A cut of a soft food. */
+        SoftCut: {
+            /** @description What is typed of a piece. */
+            columns: string[];
+            /** @description Id. */
+            id: string;
+            /** @description Name. */
+            name: string;
+        };
+        /** @description A food on which it can be shown, with its cuts. */
+        SoftFood: {
+            /** @description Cuts that are taught on it and measured: id and name. */
+            cuts: components["schemas"]["SoftCut"][];
+            /** @description Id. */
+            id: string;
+            /** @description Name. */
+            name: string;
+        };
         /** @description A food as a body along x: x from its first end, y up and z across from its axis, all mm. */
         Solid: {
             /** @description Height along y. */
@@ -6947,6 +7130,73 @@ export interface operations {
             };
         };
     };
+    sharp_dull_take_back: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description When it happened on the device; now, if left out. Within the past seven days. */
+                "happened-at"?: Moment;
+                /** @description Made by the device, unlike all others: the same write sent again is kept once. */
+                "idempotency-key"?: string;
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TakeBack"];
+            };
+        };
+        responses: {
+            /** @description Refused: why, and at which fields. */
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SharpDullLesson"];
+                };
+            };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The disk is full; nothing was kept. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
     plan_change_exercise: {
         parameters: {
             query?: never;
@@ -7735,6 +7985,175 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PlanView"];
+                };
+            };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    sharp_dull_show: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Refused: why, and at which fields. */
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SharpDullLesson"];
+                };
+            };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    sharp_dull_keep: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description When it happened on the device; now, if left out. Within the past seven days. */
+                "happened-at"?: Moment;
+                /** @description Made by the device, unlike all others: the same write sent again is kept once. */
+                "idempotency-key"?: string;
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DemonstrationFields"];
+            };
+        };
+        responses: {
+            /** @description Refused: why, and at which fields. */
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SharpDullLesson"];
+                };
+            };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The disk is full; nothing was kept. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    sharp_dull_look: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DemonstrationFields"];
+            };
+        };
+        responses: {
+            /** @description Refused: why, and at which fields. */
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SharpDullView"];
                 };
             };
             /** @description No time for it now: nothing was begun, or nothing of it was kept. */

@@ -234,6 +234,9 @@ pub enum Dimension {
 }
 
 impl Dimension {
+    /// All of them, in the order in which they are cut.
+    pub const ALL: [Dimension; 3] = [Dimension::Thickness, Dimension::Width, Dimension::Length];
+
     /// Its name in a sentence.
     pub const fn name(self) -> &'static str {
         match self {

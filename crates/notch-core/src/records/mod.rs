@@ -7,6 +7,7 @@
 mod attempt;
 mod counting;
 mod course;
+mod demonstration;
 mod exercise;
 mod knife;
 mod knife_csv;
@@ -17,6 +18,7 @@ mod student;
 pub use attempt::{Attempt, AttemptMarks, Incident, IncidentFields, IncidentKind, NewAttempt, Sample, TakeBack, TakenBack};
 pub use counting::{CheckTick, Closing, CountedKnife};
 pub use course::{Course, CourseFields};
+pub use demonstration::{Demonstration, DemonstrationFields, KnifeWork, MeasuredAgainst};
 pub use exercise::{Amount, Exercise, ExerciseFields, KeptWarning};
 pub(crate) use exercise::{MOST_GRAMS, check_amount};
 pub(crate) use knife::angle_problem;

@@ -386,6 +386,6 @@ fn price(at_hand: &AtHand<'_>, exercises: &[Exercise], question: &InspectionQues
     };
     match cost {
         Some(_) => point(says, words),
-        None => point(says.max(Says::NotSeen), text![words, " Give its price to weigh it."]),
+        None => point(Says::NotSeen, text![words, " Give its price to weigh it."]),
     }
 }

@@ -3,6 +3,7 @@
 mod advice;
 mod answers;
 mod bench;
+mod beside_rows;
 mod check_sheet;
 mod class;
 mod inspection;
@@ -12,6 +13,7 @@ mod plan;
 mod playbook;
 mod preparation;
 mod rack;
+mod sharp_dull;
 mod yard;
 
 pub(crate) use advice::no_cut_of;
@@ -19,9 +21,10 @@ pub use advice::{Advice, AdviceChoice, ChosenSetup, KnifeChoice, OtherKnife, adv
 pub use answers::{AnsweredKnife, AskedJob, AskedJobs, JobAnswer, JobAnswers, answer_jobs};
 pub use bench::{
     BenchBlade, BenchFact, BenchKnife, BenchLayers, BenchProduct, BenchQuestion, BenchStep, BenchView, BenchWay, BenchWayKind,
-    Beside, BesideQuestion, BesideRow, FactValue, OnionQuestion, OnionView, OnionsBeside, OnionsQuestion, PaceMinutes, StepShows,
+    Beside, BesideQuestion, FactValue, OnionQuestion, OnionView, OnionsBeside, OnionsQuestion, PaceMinutes, StepShows,
     bench_beside, bench_view, onion_choice, onion_view, onions_beside,
 };
+pub use beside_rows::BesideRow;
 pub use check_sheet::{CheckInput, CheckItem, CheckPart, CheckSheet, KnifeCount, check_closing, check_sheet, proposed_numbers};
 pub use class::{
     ClassExercise, ClassInput, ClassKnife, ClassView, Station, WatchKind, WatchReason, class_view, reference_seconds,
@@ -35,4 +38,8 @@ pub use playbook::{
 };
 pub use preparation::{Preparation, PreparationStep, preparation};
 pub use rack::{DueKnife, DueLine, FoodAgainstBlade, RackGroup, RackInput, RackKnife, RackView, food_against_blade, rack_view};
+pub use sharp_dull::{
+    KeptDemonstration, SharpDullLesson, SharpDullView, ShownKnife, SoftCut, SoftFood, check_demonstration, sharp_dull_lesson,
+    sharp_dull_view,
+};
 pub use yard::{StudentView, YardRow, student_view, yard_view};

@@ -1,11 +1,11 @@
 import { Button } from '@mantine/core';
 import type { Api } from '../../api/client';
 import { useBenchBeside, useCatalogue, useOnionsBeside } from '../../api/queries';
+import { BesideTable } from '../../shared/beside';
 import { Section } from '../../shared/drawing';
 import { Trouble } from '../../shared/State';
 import { Said } from '../../shared/Said';
 import type { Sentence } from '../../shared/sentence';
-import styles from './Bench.module.css';
 import { cutQuestion, onionQuestion, readCut, readOnion } from './question';
 import type { ChangeCut, ChangeOnion, CutWords, OnionWords } from './question';
 import { OnionCells } from './OnionCells';
@@ -46,51 +46,26 @@ function Frame({ differences, rows, heads, others, error, onChange }: FrameProps
         ))}
       </div>
       {rows && (
-        // eslint-disable-next-line jsx-a11y/no-noninteractive-tabindex -- it scrolls, by the keys too
-        <div className={styles.scroll} role="region" aria-label="Row by row" tabIndex={0}>
-          <table className={`${styles.table} ${styles.beside}`}>
-            <thead>
-              <tr>
-                <td />
-                {heads.map((head, index) => (
-                  <th key={index} scope="col">
-                    {head.drawing}
-                    <div>{head.title}</div>
-                    <div className="quiet">{head.under}</div>
-                    {index > 0 && (
-                      <Button
-                        variant="subtle"
-                        size="compact-sm"
-                        onClick={() => putAway(index)}
-                        aria-label={`Put away ${head.title}, ${head.under}`}
-                      >
-                        Put away
-                      </Button>
-                    )}
-                  </th>
-                ))}
-              </tr>
-            </thead>
-            <tbody>
-              {rows.map((row) => (
-                <tr key={row.name}>
-                  <th scope="row">{row.name}</th>
-                  {row.values.map((value, index) => (
-                    <td key={index} className={row.better === index ? styles.better : undefined}>
-                      <span className="mono">{value ? <Said>{value}</Said> : 'not counted'}</span>
-                      {row.better === index && <span className={styles.mark}> better</span>}
-                      {index > 0 && row.differences[index - 1] && (
-                        <div className="quiet">
-                          <Said>{row.differences[index - 1] ?? []}</Said>
-                        </div>
-                      )}
-                    </td>
-                  ))}
-                </tr>
-              ))}
-            </tbody>
-          </table>
-        </div>
+        <BesideTable
+          rows={rows}
+          heads={heads.map((head, index) => (
+            <>
+              {head.drawing}
+              <div>{head.title}</div>
+              <div className="quiet">{head.under}</div>
+              {index > 0 && (
+                <Button
+                  variant="subtle"
+                  size="compact-sm"
+                  onClick={() => putAway(index)}
+                  aria-label={`Put away ${head.title}, ${head.under}`}
+                >
+                  Put away
+                </Button>
+              )}
+            </>
+          ))}
+        />
       )}
     </section>
   );

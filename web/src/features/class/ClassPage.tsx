@@ -1,6 +1,7 @@
 import { Button, SegmentedControl } from '@mantine/core';
 import { useDisclosure, useHotkeys, useMediaQuery } from '@mantine/hooks';
-import { parseAsInteger, useQueryStates } from 'nuqs';
+import { parseAsInteger, parseAsStringLiteral, useQueryStates } from 'nuqs';
+import { Suspense, lazy } from 'react';
 import { Link } from 'react-router';
 import { useClass } from '../../api/queries';
 import { useUnit } from '../../shared/format';
@@ -32,7 +33,14 @@ export default function ClassPage() {
   return <RunningClass key={lessonId} courseId={here.courseId} lessonId={lessonId} />;
 }
 
-const ASKED = { student: parseAsInteger, exercise: parseAsInteger };
+const ASKED = {
+  student: parseAsInteger,
+  exercise: parseAsInteger,
+  show: parseAsStringLiteral(['sharp_dull'] as const),
+};
+
+// It is shown in one lesson of eight: the class comes up without it.
+const SharpDull = lazy(() => import('./SharpDull'));
 
 function RunningClass({ courseId, lessonId }: { courseId: number; lessonId: number }) {
   const [asked, select] = useQueryStates(ASKED);
@@ -54,6 +62,12 @@ function RunningClass({ courseId, lessonId }: { courseId: number; lessonId: numb
     ['[', () => step(-1)],
     [']', () => step(1)],
   ]);
+  if (asked.show === 'sharp_dull')
+    return (
+      <Suspense fallback={<Loading />}>
+        <SharpDull lessonId={lessonId} onLeave={() => void select({ show: null })} />
+      </Suspense>
+    );
   if (!view.data)
     return view.isError ? <Failed error={view.error} again={() => void view.refetch()} /> : <Loading />;
   const data = view.data;
@@ -90,6 +104,9 @@ function RunningClass({ courseId, lessonId }: { courseId: number; lessonId: numb
                 data={data.exercises.map((e) => ({ value: String(e.id), label: e.title }))}
               />
             )}
+            <Button variant="default" onClick={() => void select({ show: 'sharp_dull' })}>
+              Sharp and dull…
+            </Button>
             <Button variant="default" onClick={write.open}>
               Nick or near-miss…
             </Button>

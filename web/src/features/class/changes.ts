@@ -68,3 +68,18 @@ export const useWriteIncident = (lesson: number, onWritten: () => void) =>
       answer(api.POST('/api/lessons/{id}/incidents', { params: { path: { id: lesson } }, body })),
     { onSuccess: onWritten },
   );
+
+/** Keeps what was shown with a sharp and a dulled knife. */
+export const useKeepDemonstration = (id: number, onKept: () => void) =>
+  useChange(
+    'demonstration',
+    (body: Api['DemonstrationFields']) =>
+      answer(api.POST('/api/lessons/{id}/sharp-dull', { params: { path: { id } }, body })),
+    { onSuccess: onKept },
+  );
+
+/** Takes back what was shown. */
+export const useTakeDemonstrationBack = () =>
+  useChange('demonstration', ({ id, said }: { id: number; said: Api['TakeBack'] }) =>
+    answer(api.POST('/api/demonstrations/{id}/take-back', { params: { path: { id } }, body: said })),
+  );

@@ -6,12 +6,13 @@ use super::compare::more;
 use super::look::bench_view;
 use super::onion::{OnionQuestion, OnionView, onion_view};
 use super::question::BenchQuestion;
-use super::rows::{BesideRow, rows_of_cuts, rows_of_onions};
+use super::rows::{rows_of_cuts, rows_of_onions};
 use super::view::{BenchView, BenchWay, BenchWayKind};
 use crate::at_hand::AtHand;
 use crate::problem::Problem;
 use crate::text;
 use crate::text::{Grams, Text};
+use crate::views::beside_rows::BesideRow;
 use crate::words::capital;
 
 /// Most that stand beside each other.

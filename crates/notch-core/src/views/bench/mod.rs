@@ -17,6 +17,5 @@ pub use facts::{BenchFact, FactValue};
 pub use look::bench_view;
 pub use onion::{OnionQuestion, OnionView, onion_choice, onion_view};
 pub use question::BenchQuestion;
-pub use rows::BesideRow;
 pub use steps::{BenchStep, StepShows};
 pub use view::{BenchBlade, BenchKnife, BenchLayers, BenchView, BenchWay, BenchWayKind, PaceMinutes};

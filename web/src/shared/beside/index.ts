@@ -1,0 +1,1 @@
+export { BesideTable } from './BesideTable';
