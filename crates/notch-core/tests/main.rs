@@ -43,3 +43,4 @@ mod sampling;
 mod sections;
 mod sharp_dull;
 mod stalk;
+mod tools;

@@ -993,6 +993,8 @@ export interface components {
             thirds: components["schemas"]["Rated_Third"][];
             /** @description `Julienne of carrot`. */
             title: string;
+            /** @description Tools beside the knife to lay out. */
+            tools: components["schemas"]["ShownTool"][];
             /** @description The usual amounts, in pieces, units and grams, the proposed one first. */
             usual: components["schemas"]["Amount"][];
             /** @description Warnings of the setup as it stands; saving keeps them. */
@@ -4417,6 +4419,8 @@ export interface components {
             name: string;
             /** @description `pinch · claw · push cut · heel third`. */
             setup: string;
+            /** @description Tools beside the knife that first come up here. */
+            tools: components["schemas"]["ShownTool"][];
         };
         /** @description A knife type to choose from, with its price. */
         PricedType: {
@@ -4867,6 +4871,15 @@ export interface components {
             id: number;
             /** @description `No. 7, chef's 200`. */
             label: string;
+        };
+        /** @description A tool as it is shown. */
+        ShownTool: {
+            /** @description What it is for, and what to mind. */
+            does: string;
+            /** @description Id. */
+            id: string;
+            /** @description Name. */
+            name: string;
         };
         /** @description The figures of one side of the pieces. */
         SideFigures: {

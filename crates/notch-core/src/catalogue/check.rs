@@ -284,6 +284,12 @@ fn check_words(catalogue: &Catalogue, mistakes: &mut Mistakes) {
             format!("segment {}: least minutes", segment.name)
         });
     }
+    for tool in &catalogue.tools {
+        let places = tool.places.iter();
+        let known = places.clone().flat_map(|place| &place.foods).all(|id| catalogue.food(id).is_some())
+            && places.clone().flat_map(|place| &place.cuts).all(|id| catalogue.cut(id).is_some());
+        mistakes.unless(known && !tool.places.is_empty(), || format!("tool {}: a food or cut that is not there", tool.id));
+    }
     for part in &catalogue.parts {
         let sound = (0.0..=2.0).contains(&part.at.x) && (0.0..=1.0).contains(&part.at.y);
         mistakes.unless(sound, || format!("part {}: place", part.id));

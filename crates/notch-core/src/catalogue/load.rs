@@ -28,6 +28,7 @@ pub struct Sources<'a> {
     pub(super) segments: &'a str,
     pub(super) doctrines: &'a str,
     pub(super) parts: &'a str,
+    pub(super) tools: &'a str,
     pub(super) care: &'a str,
 }
 
@@ -46,6 +47,7 @@ impl Sources<'static> {
         segments: include_str!("../../data/segments.toml"),
         doctrines: include_str!("../../data/doctrines.toml"),
         parts: include_str!("../../data/parts.toml"),
+        tools: include_str!("../../data/tools.toml"),
         care: include_str!("../../data/care.toml"),
     };
 }
@@ -82,6 +84,7 @@ impl Catalogue {
             progress: read::<ProgressFile>("progress.toml", sources.progress)?.finish(),
             doctrines: read::<DoctrinesFile>("doctrines.toml", sources.doctrines)?.question,
             parts: read::<PartsFile>("parts.toml", sources.parts)?.part,
+            tools: read::<ToolsFile>("tools.toml", sources.tools)?.tool,
             care: read("care.toml", sources.care)?,
         };
         check(&catalogue)?;
@@ -159,6 +162,11 @@ struct DoctrinesFile {
 #[derive(Deserialize)]
 struct PartsFile {
     part: Vec<super::KnifePart>,
+}
+
+#[derive(Deserialize)]
+struct ToolsFile {
+    tool: Vec<super::Tool>,
 }
 
 #[derive(Deserialize)]

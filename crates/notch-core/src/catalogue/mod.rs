@@ -10,6 +10,7 @@ mod hand_work;
 mod handling;
 mod knife;
 mod load;
+mod tool;
 
 use std::collections::BTreeMap;
 
@@ -29,6 +30,7 @@ pub use hand_work::HandWork;
 pub use handling::{Grip, Handling, Hold, LessonSegment, Manner, Motion, SegmentKind, Third};
 pub use knife::{AngleRange, BoardWork, Edge, KnifeType, LengthRange, Profile, Work};
 pub use load::Sources;
+pub use tool::{ShownTool, Tool, ToolPlace};
 
 /// Thresholds of the five notches and the ladder of blade lengths.
 #[derive(Clone, Debug, PartialEq, serde::Serialize, serde::Deserialize)]
@@ -146,6 +148,8 @@ pub struct Catalogue {
     pub doctrines: Vec<DoctrineQuestion>,
     /// Parts of a knife.
     pub parts: Vec<KnifePart>,
+    /// Tools beside the knives.
+    pub tools: Vec<Tool>,
     /// Figures of edge care.
     pub care: CareRules,
     /// What the product says of its own limits, on plan, class and print.

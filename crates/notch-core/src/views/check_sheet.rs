@@ -166,6 +166,7 @@ pub fn check_sheet(input: &CheckInput<'_>) -> CheckSheet {
     in_class.dedup_by_key(|knife| knife.id);
     items.extend(edge_items(input, &in_class));
     items.extend(station_items(input));
+    items.extend(tools_item(input));
     for planned in input.exercises {
         let Some(advice) = &planned.advice else { continue };
         let fields = &planned.exercise.fields;
@@ -298,6 +299,20 @@ fn edge_words(catalogue: &Catalogue, task: EdgeTask, label: &str) -> (String, St
         EdgeTask::Stone => (format!("{label}: to the stone"), "Due for the stone; test it before it goes out.".to_owned()),
         EdgeTask::Send => (format!("{label}: replace or send out"), "Test it before it goes out.".to_owned()),
     }
+}
+
+/// What is laid out beside the knives: the tools of all exercises, each once.
+fn tools_item(input: &CheckInput<'_>) -> Option<CheckItem> {
+    let mut names: Vec<String> = Vec::new();
+    let mut uses: Vec<String> = Vec::new();
+    for tool in input.exercises.iter().filter_map(|planned| planned.advice.as_ref()).flat_map(|advice| &advice.tools) {
+        if !names.contains(&tool.name) {
+            names.push(tool.name.clone());
+            uses.push(format!("{}: {}", crate::words::capital(&tool.name), lower(&tool.does)));
+        }
+    }
+    let title = format!("Laid out: {}", names.join(", "));
+    (!names.is_empty()).then(|| line(&LineAbout::Thing("tools"), CheckPart::Stations, title, uses.join(" ")))
 }
 
 fn station_items(input: &CheckInput<'_>) -> Vec<CheckItem> {

@@ -3,7 +3,7 @@
 use serde::Serialize;
 
 use crate::at_hand::AtHand;
-use crate::catalogue::{Cut, CutFamily, CutForm, Food, FoodTrait, Standing, Target, TargetSize};
+use crate::catalogue::{Cut, CutFamily, CutForm, Food, FoodTrait, ShownTool, Standing, Target, TargetSize};
 use crate::fitting::{Candidate, Fixed, Job, KnifeSource, ShownCaution, suggest};
 use crate::problem::Problem;
 use crate::records::Student;
@@ -24,6 +24,8 @@ pub struct PreparationStep {
     pub knife: Option<String>,
     /// `pinch · claw · push cut · heel third`.
     pub setup: String,
+    /// Tools beside the knife that first come up here.
+    pub tools: Vec<ShownTool>,
     /// Cautions that first come up here, the gravest first.
     pub cautions: Vec<ShownCaution>,
 }
@@ -69,6 +71,7 @@ pub fn preparation(
     }
     let candidates = Candidate::all(at_hand, source);
     let mut told: Vec<String> = Vec::new();
+    let mut laid_out: Vec<String> = Vec::new();
     let steps = chain(at_hand, food, cut).into_iter().map(|(cut, target)| {
         let job = Job::of(at_hand, food, cut, target, student);
         let found = suggest(&job, &candidates, Fixed::default());
@@ -78,6 +81,9 @@ pub fn preparation(
         let mut cautions = if open { found.cautions } else { Vec::new() };
         cautions.retain(|caution| !told.contains(&caution.id));
         told.extend(cautions.iter().map(|caution| caution.id.clone()));
+        let mut tools = catalogue.tools_for(food, cut);
+        tools.retain(|tool| !laid_out.contains(&tool.id));
+        laid_out.extend(tools.iter().map(|tool| tool.id.clone()));
         let (leaves, how) = cut.told_of(food);
         PreparationStep {
             cut: cut.id.clone(),
@@ -86,6 +92,7 @@ pub fn preparation(
             leaves: leaves.to_owned(),
             knife: setup.and_then(|setup| candidates.get(setup.knife)).map(Candidate::label),
             setup: setup.map_or_else(String::new, |setup| handling.in_words(setup)),
+            tools,
             cautions,
         }
     });

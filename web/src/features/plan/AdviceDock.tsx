@@ -1,6 +1,7 @@
 import type { Api } from '../../api/client';
 import { Disclaimer, Dock, Reason } from '../../shared/dock';
 import { Knife } from '../../shared/drawing';
+import { capital } from '../../shared/format';
 import { Loading } from '../../shared/State';
 
 type Finding = Api['Finding'];
@@ -82,6 +83,7 @@ export function AdviceDock({
           </ul>
         </section>
       )}
+      <LaidOut tools={advice.tools} />
       <section>
         <h3 style={{ marginBottom: 8 }}>Why this setup</h3>
         <ul>
@@ -93,6 +95,23 @@ export function AdviceDock({
       <NotOffered advice={advice} />
       <Disclaimer>{disclaimer}</Disclaimer>
     </Dock>
+  );
+}
+
+/** Tools beside the knife. */
+export function LaidOut({ tools }: { tools: Api['ShownTool'][] }) {
+  if (tools.length === 0) return null;
+  return (
+    <section>
+      <h3 style={{ marginBottom: 8 }}>Laid out beside the knife</h3>
+      <ul>
+        {tools.map((tool) => (
+          <Reason key={tool.id} kind="note" title={`${capital(tool.name)}.`}>
+            {tool.does}
+          </Reason>
+        ))}
+      </ul>
+    </section>
   );
 }
 

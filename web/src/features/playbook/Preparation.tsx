@@ -35,6 +35,12 @@ export function Preparation({ selection }: { selection: Selection }) {
                 'No knife at hand may do this here.'
               )}
             </p>
+            {step.tools.length > 0 && (
+              <p className="quiet">
+                Laid out: {step.tools.map((tool) => tool.name).join(', ')}.{' '}
+                {step.tools.map((tool) => tool.does).join(' ')}
+              </p>
+            )}
             <ul>
               {step.cautions.map((caution) => (
                 <Reason key={caution.id} kind={caution.severity} title={caution.title} says={caution.text} />

@@ -120,6 +120,7 @@ fn assemble(
         holds: found.holds,
         thirds: found.thirds,
         cautions: found.cautions,
+        tools: at_hand.catalogue.tools_for(job.food, job.cut),
         figures,
         knives_that_fit,
         warnings,

@@ -2,7 +2,7 @@
 
 use serde::Serialize;
 
-use crate::catalogue::{Grip, Hold, Motion, Target, Third};
+use crate::catalogue::{Grip, Hold, Motion, ShownTool, Target, Third};
 use crate::drawing::{SectionDrawing, Silhouette};
 use crate::fitting::{Fit, Rated, ShownCaution};
 use crate::lesson::ExerciseFigures;
@@ -97,6 +97,8 @@ pub struct Advice {
     pub thirds: Vec<Rated<Third>>,
     /// Cautions, the gravest first.
     pub cautions: Vec<ShownCaution>,
+    /// Tools beside the knife to lay out.
+    pub tools: Vec<ShownTool>,
     /// Pieces, minutes, food to buy.
     pub figures: ExerciseFigures,
     /// The knife of the setup.
