@@ -38,3 +38,15 @@ fn every_tool_is_used_somewhere_and_a_taught_cut_names_it() {
     assert!(!laid_out("raw_poultry", "slice").contains(&"carving_fork".to_owned()));
     assert!(!laid_out("red_meat", "portion").contains(&"mesh_glove".to_owned()));
 }
+
+#[test]
+fn trimming_is_told_as_the_food_wants_it() {
+    let told = |food: &str| {
+        let (leaves, how) = CATALOGUE.cut("trim").unwrap().told_of(CATALOGUE.food(food).unwrap());
+        format!("{leaves}: {how}")
+    };
+    assert!(told("whole_fish").contains("Scaled and gutted, the fins snipped off"));
+    assert!(told("raw_fish").contains("pin bones drawn with tweezers") && told("smoked_salmon").contains("pin bones"));
+    assert!(told("red_meat").contains("silverskin") && told("poultry_joint").contains("silverskin"));
+    assert!(told("carrot").starts_with("flat ends"));
+}

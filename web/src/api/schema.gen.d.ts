@@ -2280,6 +2280,8 @@ export interface components {
             strand?: components["schemas"]["Strand"] | null;
             /** @description As a cut of a food is said, with `{food}` in its place; `julienne of carrot` where nothing is said. */
             titled?: string | null;
+            /** @description The same of foods that have something, where that is other work again; the first that fits is told. */
+            told_with?: components["schemas"]["ToldWith"][];
         };
         /** @description Errors along the chain. */
         CutErrors: {
@@ -5319,6 +5321,15 @@ export interface components {
          * @enum {string}
          */
         TipOnBoard: "by_profile" | "stays" | "lifts";
+        /** @description What a cut is on foods that have something. */
+        ToldWith: {
+            /** @description What the food has. */
+            has: components["schemas"]["FoodTrait"];
+            /** @description How it is done, in a sentence or two. */
+            how: string;
+            /** @description What it leaves, in a few words. */
+            leaves: string;
+        };
         /** @description A tolerance profile: a share of the target, but not under a floor. */
         Tolerance: {
             /**

@@ -4,7 +4,7 @@ use std::collections::BTreeMap;
 
 use serde::{Deserialize, Serialize};
 
-use super::{Food, Nature};
+use super::{Food, FoodTrait, Nature};
 use crate::text;
 use crate::text::{Bare, Text};
 use crate::units::Millimetres;
@@ -363,6 +363,9 @@ pub struct Cut {
     /// The same of meat and fish, where that is other work.
     #[serde(default)]
     pub on_flesh: Option<OnFlesh>,
+    /// The same of foods that have something, where that is other work again; the first that fits is told.
+    #[serde(default)]
+    pub told_with: Vec<ToldWith>,
     /// The strand it counts for; turning has none.
     pub strand: Option<Strand>,
     /// Order within the strand, 1 first.
@@ -381,9 +384,25 @@ pub struct OnFlesh {
     pub how: String,
 }
 
+/// What a cut is on foods that have something.
+#[derive(Clone, Debug, Serialize, Deserialize)]
+#[serde(deny_unknown_fields)]
+#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
+pub struct ToldWith {
+    /// What the food has.
+    pub has: FoodTrait,
+    /// What it leaves, in a few words.
+    pub leaves: String,
+    /// How it is done, in a sentence or two.
+    pub how: String,
+}
+
 impl Cut {
     /// What it leaves of a food, and how that is done.
     pub fn told_of(&self, food: &Food) -> (&str, &str) {
+        if let Some(told) = self.told_with.iter().find(|told| food.is(told.has)) {
+            return (&told.leaves, &told.how);
+        }
         match &self.on_flesh {
             Some(other) if matches!(food.nature, Nature::Meat | Nature::Fish | Nature::Cured | Nature::Cooked) => {
                 (&other.leaves, &other.how)

@@ -18,7 +18,7 @@ use crate::units::Millimetres;
 
 pub use care::{BoardMaterial, BoardWear, CareRules, Habit, HabitWear, KnifePart, PartPlace};
 pub use check::CatalogueError;
-pub use cut::{Cut, CutFamily, CutForm, Dimension, OnFlesh, StandardSet, Strand, Target, TargetSize, Tolerance};
+pub use cut::{Cut, CutFamily, CutForm, Dimension, OnFlesh, StandardSet, Strand, Target, TargetSize, ToldWith, Tolerance};
 pub use doctrine::{
     AvocadoStone, BeginnerBlade, CitrusPeel, Dishwasher, Doctrine, DoctrineQuestion, Doctrines, FingerGap, FishSlices,
     GarlicDoctrine, GripDoctrine, HalvingHold, HoningAngle, IndexOnSpine, Jointing, KitSize, OnionDice, PeelTool, PullThrough,

@@ -18,20 +18,12 @@ import { Versus } from './Versus';
 import { useUnit } from '../../shared/format';
 import { targetText } from '../../shared/targetText';
 
-/** The first cell to show: the best that fits. */
-function best(matrix: Api['Matrix']): [number, number] {
-  let found: [number, number] = [0, 0];
-  let top = -1;
-  matrix.rows.forEach((row, r) => {
-    if (top >= 0 && r > 0) return;
-    row.cells.forEach((cell, c) => {
-      if (!cell.refused && cell.score > top) {
-        top = cell.score;
-        found = [r, c];
-      }
-    });
-  });
-  return found;
+/** The column to show first in a row: the knife that suits the cut best; none where all are refused. */
+function bestIn(row: Api['MatrixRow'] | undefined): number | undefined {
+  const cells = row?.cells ?? [];
+  const most = Math.max(...cells.filter((cell) => !cell.refused).map((cell) => cell.score));
+  const column = cells.findIndex((cell) => !cell.refused && cell.score === most);
+  return column < 0 ? undefined : column;
 }
 
 const WORDS = {
@@ -62,11 +54,11 @@ export function MatrixView({ courseId, tabs }: { courseId: number; tabs: React.R
   if (!matrix.data)
     return matrix.isError ? <Failed error={matrix.error} again={() => void matrix.refetch()} /> : <Loading />;
   const { data } = matrix;
-  const [firstRow, firstColumn] = best(data);
   const askedRow = data.rows.findIndex((row) => row.cut === words.cut);
   const askedColumn = data.knives.findIndex((knife) => keyOf(knife) === words.knife);
-  const row = askedRow >= 0 ? askedRow : firstRow;
-  const column = askedColumn >= 0 ? askedColumn : firstColumn;
+  const firstRow = data.rows.findIndex((row) => bestIn(row) !== undefined);
+  const row = askedRow >= 0 ? askedRow : Math.max(0, firstRow);
+  const column = askedColumn >= 0 ? askedColumn : (bestIn(data.rows[row]) ?? 0);
   const other = data.knives.findIndex((knife) => keyOf(knife) === words.against);
   const cut = data.rows[row];
   const knife = data.knives[column];
