@@ -59,6 +59,19 @@ test('pictures of the main views @shots', async ({ page, app }) => {
     await page.getByRole('complementary').evaluate((dock) => dock.scrollTo(0, 0));
     await page.mouse.move(0, 0);
   });
+  await shot('sharp-dull', '/courses/1/class/5?show=sharp_dull', async () => {
+    await page.getByLabel('Who showed it').fill('Mara');
+    for (const [name, pieces, strokes, crushed] of [
+      ['Sharp', '3.1\n3.2\n3.3\n3.2\n3.1', '24', '0'],
+      ['Dulled', '2.4\n3.9\n3.2\n4.4\n2.7', '33', '7'],
+    ] as const) {
+      const part = page.getByRole('region', { name, exact: true });
+      await part.getByLabel(/^One piece a line/).fill(pieces);
+      await part.getByLabel('Strokes').fill(strokes);
+      await part.getByLabel('Crushed').fill(crushed);
+    }
+    await expect(page.getByRole('complementary')).toContainText('The dulled knife shows');
+  });
   await page.getByRole('button', { name: /light; change/ }).click();
   await shot('yard-evening', '/courses/1/yard?student=11');
   await page.setViewportSize({ width: 390, height: 800 });
