@@ -8,8 +8,10 @@ test('pictures of the main views @shots', async ({ page, app }) => {
   const shot = async (name: string, path: string, before?: () => Promise<void>) => {
     await page.goto(app.url + path);
     await page.waitForLoadState('networkidle');
+    await expect(page.getByText('One moment…')).toHaveCount(0);
     await before?.();
-    await page.waitForTimeout(300);
+    // What hangs on the drawings comes after them.
+    await page.waitForTimeout(1_000);
     await page.screenshot({ path: `${folder}${name}.png` });
   };
   await shot('plan', '/courses/1/plan/5?exercise=11');

@@ -294,3 +294,39 @@ fn without_an_amount_a_student_cuts_a_share_of_what_is_shared_and_forty_at_most(
     assert_eq!(kinds.len(), 3);
     assert_eq!(kinds[0], Amount::Pieces { count: 40 });
 }
+
+#[test]
+fn a_knife_that_nobody_may_hold_is_not_proposed_where_another_fits() {
+    let nobody = |knife: &notch_core::views::KnifeChoice| {
+        knife
+            .fit
+            .findings
+            .iter()
+            .any(|finding| finding.rule == "class.may_hold" && finding.words.to_string().starts_with("Nobody"))
+    };
+    let mut barred = 0;
+    for food in &CATALOGUE.foods {
+        for cut in &food.taught {
+            let found = advice(AgeBand::Adult, &AdviceChoice::asking(&food.id, cut, KnifeSource::Rack));
+            let Some(proposed) = found.knife.map(|knife| &found.knives[knife]) else { continue };
+            if nobody(proposed) {
+                let other = found.knives.iter().find(|knife| knife.fit.fits() && !nobody(knife));
+                assert!(other.is_none(), "{cut} of {}: {} and not {}", food.id, proposed.name, other.unwrap().name);
+                barred += 1;
+            }
+        }
+    }
+    // Where nothing else fits, such as a boning knife for a joint, it is proposed with that reason.
+    assert!(barred < 20, "{barred}");
+}
+
+#[test]
+fn less_than_a_piece_for_each_is_proposed_by_weight() {
+    let usual = |food: &str, cut: &str| advice(AgeBand::Adult, &AdviceChoice::asking(food, cut, KnifeSource::Rack));
+    for (food, cut) in [("ham", "trim_skin"), ("swede", "trim_skin"), ("cabbage", "halve"), ("pineapple", "core_board")] {
+        let found = usual(food, cut);
+        assert!(matches!(found.amount, Amount::Grams { .. }), "{cut} of {food}: {:?}", found.amount);
+    }
+    assert!(matches!(usual("carrot", "trim").amount, Amount::Pieces { .. }));
+    assert!(matches!(usual("lemon", "zest").amount, Amount::Pieces { .. }));
+}

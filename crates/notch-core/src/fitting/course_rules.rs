@@ -71,7 +71,8 @@ fn may_hold(case: &Case<'_>) -> Said {
     if case.job.trainee.is_some() || barred == 0 || all == 0 {
         return None;
     }
-    let less = 8 + u8::try_from(u64::from(barred.min(all)) * 32 / u64::from(all)).unwrap_or(32);
+    // A knife that nobody may hold stands behind every one that fits and somebody may.
+    let less = if barred >= all { 60 } else { 8 + u8::try_from(u64::from(barred) * 32 / u64::from(all)).unwrap_or(32) };
     Some((
         Against(less),
         if barred >= all {

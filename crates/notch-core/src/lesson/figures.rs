@@ -142,8 +142,8 @@ const USUAL_PIECES: f64 = 40.0;
 
 /// How much each student usually cuts, in each way of saying it, the proposed one first.
 ///
-/// It is what a student's own units or share of one gives: [`USUAL_PIECES`] at most. What is not counted is
-/// proposed by weight, rounded as a cook weighs.
+/// It is what a student's own units or share of one gives: [`USUAL_PIECES`] at most. What is not counted, and
+/// of which a student's share is less than one piece, is proposed by weight, rounded as a cook weighs.
 pub fn usual_amounts(work: Worked<'_>, handling: &Handling) -> [Amount; 3] {
     let food = work.bought;
     let share = match food.students_per_unit {
@@ -160,12 +160,14 @@ pub fn usual_amounts(work: Worked<'_>, handling: &Handling) -> [Amount; 3] {
     } else {
         50.0
     };
+    let less_than_one = pieces < 1.0;
     let pieces = Amount::Pieces { count: pieces.clamp(1.0, USUAL_PIECES) as u16 };
     let units = Amount::Units { count: u16::from(food.units_each.max(1)) };
     let grams = Amount::Grams { count: ((grams / step).round() * step).clamp(5.0, f64::from(MOST_GRAMS)) as u16 };
     match counted {
-        Some(_) => [pieces, units, grams],
-        None => [grams, units, pieces],
+        // A ham is trimmed once for several: each has a part of it, which is a weight.
+        Some(_) if !less_than_one => [pieces, units, grams],
+        _ => [grams, units, pieces],
     }
 }
 
