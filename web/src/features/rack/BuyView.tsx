@@ -28,7 +28,7 @@ interface Props {
  * The buying check: in the shop or at the door, a knife in the hand, to decide whether it is taken; on the
  * rack, to look a knife over again.
  */
-export function BuyView({ courseId, tabs }: Props) {
+export default function BuyView({ courseId, tabs }: Props) {
   const [search] = useSearchParams();
   const asked = search.get('knife');
   const care = useCare(asked ? Number(asked) : undefined, { course: courseId });

@@ -1,12 +1,16 @@
 import { SegmentedControl } from '@mantine/core';
+import { Suspense, lazy } from 'react';
 import { useSearchParams } from 'react-router';
+import { Loading } from '../../shared/State';
 import { useHere } from '../frame';
-import { BuyView } from './BuyView';
 import { CheckView } from './CheckView';
 import { CountView } from './CountView';
 import { DueView } from './DueView';
 import { KnivesView } from './KnivesView';
 import { TableView } from './TableView';
+
+// A knife is bought a few times a year: the rack comes up without it.
+const BuyView = lazy(() => import('./BuyView'));
 
 const VIEWS = [
   { value: 'knives', label: 'Knives' },
@@ -34,7 +38,12 @@ export default function RackPage() {
   if (view === 'due') return <DueView courseId={courseId} tabs={tabs} />;
   if (view === 'check') return <CheckView lessonId={lesson?.id} courseId={courseId} tabs={tabs} />;
   if (view === 'count') return <CountView lessonId={lesson?.id} courseId={courseId} tabs={tabs} />;
-  if (view === 'buy') return <BuyView courseId={courseId} tabs={tabs} />;
+  if (view === 'buy')
+    return (
+      <Suspense fallback={<Loading />}>
+        <BuyView courseId={courseId} tabs={tabs} />
+      </Suspense>
+    );
   if (view === 'table') return <TableView tabs={tabs} />;
   return <KnivesView courseId={courseId} tabs={tabs} />;
 }
