@@ -58,11 +58,13 @@ proptest! {
         let found = carry(&cut, &errors, tolerance);
         prop_assert!((found.tried - found.inside).abs() <= 5.0 * found.error + 0.004, "{found:?}");
         prop_assert!(found.error <= 0.0051, "{}", found.error);
-        for side in [&found.thickness, &found.width, &found.length] {
+        for (side, target) in [(&found.thickness, thickness), (&found.width, thickness), (&found.length, length)] {
             let [mean, sd] = side.closed_form;
+            // Where nearly all is cut to nothing, a few draws make the moments.
+            let allowed = 0.06 * sd + 0.02 + 0.005 * target.get();
             prop_assert!((0.0..=1.0 + 1e-12).contains(&side.inside) && mean >= 0.0 && sd >= 0.0, "{side:?}");
-            prop_assert!((side.mean.get() - mean).abs() <= 0.06 * sd + 0.01, "{side:?}");
-            prop_assert!((side.sd - sd).abs() <= 0.06 * sd + 0.01, "{side:?}");
+            prop_assert!((side.mean.get() - mean).abs() <= allowed, "{side:?}");
+            prop_assert!((side.sd - sd).abs() <= allowed, "{side:?}");
         }
         prop_assert_eq!(&carry(&cut, &errors, tolerance), &found, "the same question is tried alike");
     }
