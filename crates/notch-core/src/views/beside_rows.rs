@@ -74,6 +74,7 @@ impl Said {
             // Tenths that were taken from each other are tenths.
             Said::Minutes | Said::Money => text![sign, self.words((by.abs() * 10.0).round() / 10.0)],
             Said::Spread => text![sign, self.words((by.abs() * 100.0).round() / 100.0)],
+            Said::Grams if by.abs() < 1000.0 => text![sign, format!("{:.0} g", by.abs())],
             Said::Number | Said::Grams => text![sign, self.words(by.abs())],
         }
     }

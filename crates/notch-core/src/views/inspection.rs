@@ -2,14 +2,14 @@
 
 use serde::{Deserialize, Serialize};
 
-use super::kit::{CutOfFood, kit_options};
+use super::kit::{kit_options, scores_of};
 use crate::at_hand::AtHand;
 use crate::care::{Inspected, Rivets, Steel};
 use crate::catalogue::{BoardWork, KnifeType};
 use crate::comfort::{Sits, comfort};
 use crate::drawing::{Silhouette, silhouette};
 use crate::eligibility::Blade;
-use crate::fitting::{Candidate, FITS, Job, KnifeSource, PINCH, best_score};
+use crate::fitting::{Candidate, FITS, KnifeSource, PINCH};
 use crate::kit::{KitGoal, KitJob, KitKnife, MOST_KNIVES, smallest_kit};
 use crate::people::Hand;
 use crate::problem::Problem;
@@ -311,16 +311,10 @@ fn added(at_hand: &AtHand<'_>, exercises: &[Exercise], question: &InspectionQues
     // The lengths of a type are one kind of a kit: the knife that is looked at stands last.
     let mine = knives.len();
     knives.extend(Candidate::all(&new, KnifeSource::Rack));
-    let scored = |CutOfFood { cut, food }: &CutOfFood| {
-        let (food, cut) = (at_hand.catalogue.food(food)?, at_hand.catalogue.cut(cut)?);
-        let target = at_hand.target_of(cut, food)?;
-        let job = Job::of(at_hand, food, cut, target, None);
-        Some(knives.iter().map(|knife| best_score(&job, knife).unwrap_or(0)).collect::<Vec<u8>>())
-    };
     let mut found = Added { all: 0, new: Vec::new(), better: 0, kit: None };
     let mut jobs: Vec<KitJob> = Vec::new();
     for cut in kit_options(at_hand, exercises).jobs {
-        let Some(scores) = scored(&cut.job) else { continue };
+        let Some(scores) = scores_of(at_hand, &cut.job, &knives) else { continue };
         found.all += 1;
         let best = scores.iter().take(mine).copied().max().unwrap_or(0);
         let this = scores.get(mine).copied().unwrap_or(0);

@@ -195,20 +195,27 @@ pub fn kit_view(at_hand: &AtHand<'_>, question: &KitQuestion) -> Result<KitView,
     }
 }
 
+/// How well each knife does a cut of a food, 0 where it is refused; none for a cut that the course does not teach.
+pub(super) fn scores_of<'k, 'c: 'k>(
+    at_hand: &AtHand<'_>,
+    each: &CutOfFood,
+    knives: impl IntoIterator<Item = &'k Candidate<'c>>,
+) -> Option<Vec<u8>> {
+    let (food, cut) = (at_hand.catalogue.food(&each.food)?, at_hand.catalogue.cut(&each.cut)?);
+    let job = Job::of(at_hand, food, cut, at_hand.target_of(cut, food)?, None);
+    Some(knives.into_iter().map(|knife| best_score(&job, knife).unwrap_or(0)).collect())
+}
+
 /// The cuts to cover, with how well each knife does them.
 fn kit_jobs(at_hand: &AtHand<'_>, question: &KitQuestion, chosen: &[&Candidate<'_>], problems: &mut Vec<Problem>) -> Vec<KitJob> {
     let mut jobs = Vec::new();
     for (index, each) in question.jobs.iter().enumerate() {
-        let (food, cut) = (at_hand.catalogue.food(&each.food), at_hand.catalogue.cut(&each.cut));
-        let target = food.zip(cut).and_then(|(food, cut)| at_hand.target_of(cut, food));
-        let (Some(food), Some(cut), Some(target)) = (food, cut, target) else {
+        let Some(scores) = scores_of(at_hand, each, chosen.iter().copied()) else {
             let value = format!("{} of {}", each.cut, each.food);
             let allowed = "cuts that the course teaches, of foods of the catalogue";
             problems.push(Problem::new(format!("/jobs/{index}"), "Cuts to cover", value, "is not known here", allowed));
             continue;
         };
-        let job = Job::of(at_hand, food, cut, target, None);
-        let scores = chosen.iter().map(|knife| best_score(&job, knife).unwrap_or(0)).collect();
         jobs.push(KitJob { name: title(at_hand, each), scores });
     }
     jobs
@@ -218,12 +225,10 @@ fn kit_jobs(at_hand: &AtHand<'_>, question: &KitQuestion, chosen: &[&Candidate<'
 fn beyond_the_choice(at_hand: &AtHand<'_>, question: &KitQuestion, found: Uncovered) -> Uncovered {
     let asked = question.jobs.get(found.job);
     let best = asked.and_then(|each| {
-        let (food, cut) = (at_hand.catalogue.food(&each.food)?, at_hand.catalogue.cut(&each.cut)?);
-        let target = at_hand.target_of(cut, food)?;
-        let job = Job::of(at_hand, food, cut, target, None);
         let types = Candidate::all(at_hand, KnifeSource::Types);
-        let scored = types.iter().filter_map(|knife| Some(Nearest { knife: knife.label(), score: best_score(&job, knife)? }));
-        scored.max_by_key(|nearest| nearest.score)
+        let scores = scores_of(at_hand, each, &types)?;
+        let scored = types.iter().zip(scores).filter(|(_, score)| *score > 0);
+        scored.map(|(knife, score)| Nearest { knife: knife.label(), score }).max_by_key(|nearest| nearest.score)
     });
     Uncovered { nearest: best.or(found.nearest), ..found }
 }

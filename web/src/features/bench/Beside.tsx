@@ -15,17 +15,15 @@ import { sizeText } from '../../shared/targetText';
 type Put = (next: { beside: string[] | null }) => void;
 
 interface FrameProps {
-  differences: Sentence[] | undefined;
-  rows: Api['BesideRow'][] | undefined;
+  found: { data: { differences: Sentence[]; rows: Api['BesideRow'][] } | undefined; error: unknown };
   /** What stands at the head of each column. */
   heads: { title: string; under: string; drawing: React.ReactNode }[];
   others: string[];
-  error: unknown;
   onChange: Put;
 }
 
 /** Several things beside each other: one row a figure, how they differ in the row, the better one marked. */
-function Frame({ differences, rows, heads, others, error, onChange }: FrameProps) {
+function Frame({ found: { data, error }, heads, others, onChange }: FrameProps) {
   const putAway = (index: number) => onChange({ beside: others.filter((_, place) => place !== index - 1) });
   return (
     <section className="card stack" aria-label="Side by side">
@@ -37,7 +35,7 @@ function Frame({ differences, rows, heads, others, error, onChange }: FrameProps
       </div>
       <Trouble error={error} />
       <div role="status" className="tight">
-        {differences?.map((words, index) => (
+        {data?.differences.map((words, index) => (
           <p key={index}>
             <strong>
               <Said>{words}</Said>
@@ -45,9 +43,9 @@ function Frame({ differences, rows, heads, others, error, onChange }: FrameProps
           </p>
         ))}
       </div>
-      {rows && (
+      {data && (
         <BesideTable
-          rows={rows}
+          rows={data.rows}
           heads={heads.map((head, index) => (
             <>
               {head.drawing}
@@ -100,16 +98,7 @@ export function CutsBeside({ courseId, at, onChange }: CutsProps) {
       ),
     };
   });
-  return (
-    <Frame
-      differences={found.data?.differences}
-      rows={found.data?.rows}
-      heads={heads ?? []}
-      others={at.beside}
-      error={found.error}
-      onChange={put}
-    />
-  );
+  return <Frame found={found} heads={heads ?? []} others={at.beside} onChange={put} />;
 }
 
 /** Two or three ways of cutting an onion beside each other, the differences said. */
@@ -122,14 +111,5 @@ export function OnionsBeside({ at, onChange }: { at: OnionWords; onChange: Chang
     under: view.places.length === 1 ? '1 cut' : `${view.places.length} cuts`,
     drawing: <OnionCells view={view} radius={onions[index]?.radius ?? 40} />,
   }));
-  return (
-    <Frame
-      differences={found.data?.differences}
-      rows={found.data?.rows}
-      heads={heads ?? []}
-      others={at.beside}
-      error={found.error}
-      onChange={put}
-    />
-  );
+  return <Frame found={found} heads={heads ?? []} others={at.beside} onChange={put} />;
 }

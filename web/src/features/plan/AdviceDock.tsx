@@ -99,7 +99,7 @@ export function AdviceDock({
 }
 
 /** Tools beside the knife. */
-export function LaidOut({ tools }: { tools: Api['ShownTool'][] }) {
+function LaidOut({ tools }: { tools: Api['ShownTool'][] }) {
   if (tools.length === 0) return null;
   return (
     <section>
