@@ -1,34 +1,15 @@
 //! Wear, what is due, and what deeds say of an edge.
 
-use std::sync::LazyLock;
-
+use crate::common::{self, CATALOGUE};
 use jiff::civil::date;
 use notch_core::care::{CareDeed, CareFields, CareHistory, DueKind, Use, Wear, due, own_angle, wear};
-use notch_core::catalogue::{Catalogue, Doctrines, Habit, HoningAngle, PullThrough, SteelOrStone};
-use notch_core::records::{Bolster, EdgeState, KnifeFields, Tang};
+use notch_core::catalogue::{Doctrines, Habit, HoningAngle, PullThrough, SteelOrStone};
+use notch_core::records::{Bolster, EdgeState, KnifeFields};
 use notch_core::units::{Degrees, Millimetres};
 use proptest::prelude::*;
 
-static CATALOGUE: LazyLock<Catalogue> = LazyLock::new(|| Catalogue::shipped().unwrap());
-
 fn knife(kind: &str, edge_state: EdgeState) -> KnifeFields {
-    KnifeFields {
-        number: "1".into(),
-        knife_type: kind.into(),
-        length: CATALOGUE.knife(kind).unwrap().length.usual,
-        heel_height: Millimetres::whole(45),
-        hand: None,
-        edge_state,
-        note: String::new(),
-        name: String::new(),
-        edge_angle: None,
-        bolster: Bolster::None,
-        tang: Tang::Full,
-        hollowed: false,
-        handle: String::new(),
-        cost: None,
-        stored: String::new(),
-    }
+    KnifeFields { heel_height: Millimetres::whole(45), edge_state, ..common::knife(1, kind).fields }
 }
 
 fn worn(board_minutes: f64) -> CareHistory {
