@@ -2,9 +2,7 @@
 
 use super::rule::{Said, say};
 use super::{Case, Effect, Rule};
-use crate::catalogue::{
-    BeginnerBlade, CutFamily, CutForm, Edge, FoodTrait, GarlicDoctrine, Motion, Nature, SerratedUse, TipOnBoard, Work,
-};
+use crate::catalogue::{BeginnerBlade, CutForm, Edge, FoodTrait, GarlicDoctrine, Motion, Nature, SerratedUse, TipOnBoard, Work};
 use crate::people::{AgeBand, Pace};
 use crate::units::Millimetres;
 use Effect::{Against, For, Refuse};
@@ -13,17 +11,40 @@ pub(super) const RULES: &[Rule] = &[
     Rule {
         id: "board.material",
         text: "Glass, stone and ceramic boards are never used: they ruin the edge.",
+        about: |job| !job.board_allowed,
         check: board_material,
     },
-    Rule { id: "doctrine.serrated", text: "A course may keep teeth for bread alone.", check: serrated },
-    Rule { id: "doctrine.beginner_blade", text: "A course may start learners small, or big.", check: beginner_blade },
-    Rule { id: "class.may_hold", text: "A knife for the whole class is one that every student may hold.", check: may_hold },
-    Rule { id: "doctrine.garlic", text: "A course may crush garlic with the flat, or take a small knife to it.", check: garlic },
+    Rule {
+        id: "doctrine.serrated",
+        text: "A course may keep teeth for bread alone.",
+        about: |job| job.doctrines.serrated == SerratedUse::BreadOnly && !matches!(job.food.nature, Nature::Bread | Nature::Cake),
+        check: serrated,
+    },
+    Rule {
+        id: "doctrine.beginner_blade",
+        text: "A course may start learners small, or big.",
+        about: |job| {
+            job.pace == Pace::Learner && job.age_band == AgeBand::Adult && job.doctrines.beginner_blade != BeginnerBlade::Ladder
+        },
+        check: beginner_blade,
+    },
+    Rule {
+        id: "class.may_hold",
+        text: "A knife for the whole class is one that every student may hold.",
+        about: |job| job.trainee.is_none(),
+        check: may_hold,
+    },
+    Rule {
+        id: "doctrine.garlic",
+        text: "A course may crush garlic with the flat, or take a small knife to it.",
+        about: |job| job.food.is(FoodTrait::Clove),
+        check: garlic,
+    },
 ];
 
 fn board_material(case: &Case<'_>) -> Said {
     let (care, board) = (&case.job.catalogue.care, case.job.board);
-    (case.on_board() && !case.job.board_allowed).then(|| {
+    case.on_board().then(|| {
         (
             Refuse,
             say!(
@@ -37,18 +58,12 @@ fn board_material(case: &Case<'_>) -> Said {
 }
 
 fn serrated(case: &Case<'_>) -> Said {
-    let nature = case.job.food.nature;
-    (case.job.doctrines.serrated == SerratedUse::BreadOnly
-        && case.knife.kind.edge == Edge::Serrated
-        && !matches!(nature, Nature::Bread | Nature::Cake))
-    .then(|| (Against(45), say!(case, "This course keeps teeth for bread.")))
+    (case.knife.kind.edge == Edge::Serrated).then(|| (Against(45), say!(case, "This course keeps teeth for bread.")))
 }
 
 fn beginner_blade(case: &Case<'_>) -> Said {
-    let beginner =
-        case.job.pace == Pace::Learner && case.job.age_band == AgeBand::Adult && case.on_board() && case.work == Work::Produce;
     let length = case.knife.length;
-    if !beginner || case.knife.kind.edge != Edge::Straight {
+    if !case.on_board() || case.work != Work::Produce || case.knife.kind.edge != Edge::Straight {
         return None;
     }
     match case.job.doctrines.beginner_blade {
@@ -68,7 +83,7 @@ fn beginner_blade(case: &Case<'_>) -> Said {
 
 fn may_hold(case: &Case<'_>) -> Said {
     let (all, barred) = (case.job.class_size, case.knife.barred);
-    if case.job.trainee.is_some() || barred == 0 || all == 0 {
+    if barred == 0 || all == 0 {
         return None;
     }
     // A knife that nobody may hold stands behind every one that fits and somebody may.
@@ -84,9 +99,6 @@ fn may_hold(case: &Case<'_>) -> Said {
 }
 
 pub(super) fn tip(case: &Case<'_>) -> Said {
-    if !matches!(case.job.cut.family, CutFamily::Strips | CutFamily::Dice | CutFamily::Slices) {
-        return None;
-    }
     match (case.job.doctrines.tip, case.motion) {
         (TipOnBoard::Stays, Motion::Rock) => Some((For(22), say!(case, "This course keeps the tip on the board."))),
         (TipOnBoard::Stays, Motion::Push | Motion::Tap) => {
@@ -101,7 +113,7 @@ pub(super) fn tip(case: &Case<'_>) -> Said {
 }
 
 fn garlic(case: &Case<'_>) -> Said {
-    if !case.job.food.is(FoodTrait::Clove) || !case.on_board() {
+    if !case.on_board() {
         return None;
     }
     let small = case.knife.length <= Millimetres::whole(150);

@@ -35,6 +35,11 @@ impl Fit {
 
     /// The same score, refused or not, without words and findings.
     pub(crate) fn score_of<'r>(rules: impl IntoIterator<Item = &'r Rule>, case: &Case<'_>) -> (bool, u8) {
+        Fit::score_of_picked(rules.into_iter().filter(|rule| (rule.about)(case.job)), case)
+    }
+
+    /// The same of rules that are all about the job.
+    pub(super) fn score_of_picked<'r>(rules: impl IntoIterator<Item = &'r Rule>, case: &Case<'_>) -> (bool, u8) {
         let case = Case { quiet: true, ..*case };
         let mut points = START;
         for rule in rules {
@@ -79,7 +84,7 @@ impl Gist {
     /// The same as [`Fit::of`] in short.
     pub(crate) fn of<'r>(rules: impl IntoIterator<Item = &'r Rule>, case: &Case<'_>) -> Gist {
         let quiet = Case { quiet: true, ..*case };
-        let found: Vec<(&Rule, Effect)> = rules.into_iter().filter_map(|rule| Some((rule, (rule.check)(&quiet)?.0))).collect();
+        let found: Vec<(&Rule, Effect)> = rules.into_iter().filter_map(|rule| Some((rule, rule.says(&quiet)?.0))).collect();
         let (refused, score) = sum(found.iter().map(|(_, effect)| *effect));
         let lead = found.iter().min_by(|(a, one), (b, two)| one.rank().cmp(&two.rank()).then(a.id.cmp(b.id)));
         Gist {

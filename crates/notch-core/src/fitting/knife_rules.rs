@@ -1,9 +1,10 @@
 //! Rules about the blade itself: what it is made for, edge, length, weight, profile.
 
-use super::rule::{Said, say};
+use super::rule::{Said, any_job, say};
 use super::{Case, Effect, PINCH, Rule, TRAVEL};
 use crate::catalogue::{
-    BoardWork, CutFamily, CutForm, Edge, FishSlices, FoodTrait, Grip, Jointing, Motion, Nature, Profile, Skin, TomatoEdge, Work,
+    BoardWork, CutFamily, CutForm, Edge, FishSlices, FoodTrait, Grip, Jointing, Motion, Nature, Profile, Skin, Standing,
+    TomatoEdge, Work,
 };
 use crate::eligibility::Barrier;
 use crate::people::AgeBand;
@@ -13,65 +14,153 @@ use crate::words::capital;
 use Effect::{Against, For, Refuse};
 
 pub(super) const RULES: &[Rule] = &[
-    Rule { id: "length.age", text: "A child's blade has 130 mm at the most.", check: age },
-    Rule { id: "edge.dull", text: "A knife that failed its edge test stays out until it passes.", check: dull },
+    Rule { id: "length.age", text: "A child's blade has 130 mm at the most.", about: any_job, check: age },
+    Rule { id: "edge.dull", text: "A knife that failed its edge test stays out until it passes.", about: any_job, check: dull },
     Rule {
         id: "board.in_hand_blade",
         text: "A turning blade, a peeler and scissors never work as a board knife.",
+        about: any_job,
         check: in_hand_blade,
     },
-    Rule { id: "board.small_blade", text: "A short light blade takes only small soft food on the board.", check: small_blade },
+    Rule {
+        id: "board.small_blade",
+        text: "A short light blade takes only small soft food on the board.",
+        about: |job| job.cut.family != CutFamily::Hand,
+        check: small_blade,
+    },
     Rule {
         id: "edge.teeth",
         text: "Teeth for a crust, and for a tough outside over a soft inside while it is on.",
+        about: any_job,
         check: teeth,
     },
     Rule {
         id: "length.travel",
         text: "The blade is longer than the cut by 25 mm of travel, less 25 mm under a pinch.",
+        about: |job| job.cut.family != CutFamily::Hand,
         check: travel,
     },
-    Rule { id: "board.child_blade", text: "A child's knife takes soft and medium food up to 60 mm across.", check: child_blade },
+    Rule {
+        id: "board.child_blade",
+        text: "A child's knife takes soft and medium food up to 60 mm across.",
+        about: any_job,
+        check: child_blade,
+    },
     Rule {
         id: "blade.firmness",
         text: "Hard food wants a heavy stiff blade; a light or narrow one binds and wanders.",
+        about: any_job,
         check: firmness,
     },
-    Rule { id: "edge.plain_on_tough", text: "A plain edge slips on a rind and crushes a crust.", check: plain_on_tough },
-    Rule { id: "edge.teeth_true_faces", text: "Teeth leave no true faces, and do not chop.", check: teeth_true_faces },
-    Rule { id: "blade.made_for", text: "Each type has the work that it is made for.", check: made_for },
-    Rule { id: "blade.common", text: "Of knives that do the work alike the commoner one leads.", check: common },
+    Rule {
+        id: "edge.plain_on_tough",
+        text: "A plain edge slips on a rind and crushes a crust.",
+        about: |job| job.lies.skin_on,
+        check: plain_on_tough,
+    },
+    Rule {
+        id: "edge.teeth_true_faces",
+        text: "Teeth leave no true faces, and do not chop.",
+        about: any_job,
+        check: teeth_true_faces,
+    },
+    Rule { id: "blade.made_for", text: "Each type has the work that it is made for.", about: any_job, check: made_for },
+    Rule { id: "blade.common", text: "Of knives that do the work alike the commoner one leads.", about: any_job, check: common },
     Rule {
         id: "blade.special",
         text: "A knife of special clearance never leads where an ordinary one does the work as well.",
+        about: any_job,
         check: special,
     },
-    Rule { id: "cut.odd", text: "A cut that is odd for a food is possible, and never proposed.", check: odd },
-    Rule { id: "edge.single_bevel", text: "A single-bevel edge is for raw fish, in one hand.", check: single_bevel },
-    Rule { id: "length.in_hand", text: "A blade that cuts in the hand has 100 mm at the most.", check: in_hand_length },
-    Rule { id: "blade.flexible", text: "A flexible blade follows bone and skin; in anything else it bends.", check: flexible },
+    Rule {
+        id: "cut.odd",
+        text: "A cut that is odd for a food is possible, and never proposed.",
+        about: |job| job.standing != Standing::Taught,
+        check: odd,
+    },
+    Rule {
+        id: "edge.single_bevel",
+        text: "A single-bevel edge is for raw fish, in one hand.",
+        about: any_job,
+        check: single_bevel,
+    },
+    Rule {
+        id: "length.in_hand",
+        text: "A blade that cuts in the hand has 100 mm at the most.",
+        about: any_job,
+        check: in_hand_length,
+    },
+    Rule {
+        id: "blade.flexible",
+        text: "A flexible blade follows bone and skin; in anything else it bends.",
+        about: any_job,
+        check: flexible,
+    },
     Rule {
         id: "blade.flat_edge",
         text: "A flat edge, or a flat heel, meets the board in one go and leaves no joined pieces.",
+        about: |job| matches!(job.cut.family, CutFamily::Strips | CutFamily::Dice | CutFamily::Slices),
         check: flat_edge,
     },
-    Rule { id: "blade.knuckles", text: "A tall blade gives room for the knuckles.", check: knuckles },
-    Rule { id: "blade.low", text: "A narrow blade sinks into tall food and wanders.", check: low_blade },
+    Rule {
+        id: "blade.knuckles",
+        text: "A tall blade gives room for the knuckles.",
+        about: |job| !matches!(job.cut.family, CutFamily::Hand | CutFamily::Break) && !job.cut.form.is_level(),
+        check: knuckles,
+    },
+    Rule {
+        id: "blade.low",
+        text: "A narrow blade sinks into tall food and wanders.",
+        about: |job| job.lies.height > Millimetres::whole(60),
+        check: low_blade,
+    },
     Rule {
         id: "blade.silverskin",
         text: "A narrow point slides under silverskin; a tall blade takes meat with it.",
+        about: |job| job.cut.form == CutForm::Trimmed,
         check: silverskin,
     },
-    Rule { id: "blade.fine_work", text: "Fine cuts want a thin blade; a heavy cleaver is not for them.", check: fine_work },
-    Rule { id: "blade.hard_stem", text: "A thin edge chips on a hard stem.", check: hard_stem },
-    Rule { id: "blade.bone", text: "Bone chips a thin or tall edge: stiff and narrow through the joint.", check: bone },
-    Rule { id: "blade.hollowed", text: "Hollowed sides let sticky slices go.", check: hollowed },
-    Rule { id: "blade.tiny_food", text: "Very small food wants a short blade.", check: tiny_food },
-    Rule { id: "blade.crush", text: "Only a wide blade crushes with its flat.", check: crush_width },
-    Rule { id: "blade.long_slices", text: "Thin slices of fish and meat want a long thin blade drawn once.", check: long_slices },
+    Rule {
+        id: "blade.fine_work",
+        text: "Fine cuts want a thin blade; a heavy cleaver is not for them.",
+        about: |job| job.thinnest().is_some(),
+        check: fine_work,
+    },
+    Rule {
+        id: "blade.hard_stem",
+        text: "A thin edge chips on a hard stem.",
+        about: |job| job.food.is(FoodTrait::HardStem) && job.cut.form.meets_whole(),
+        check: hard_stem,
+    },
+    Rule {
+        id: "blade.bone",
+        text: "Bone chips a thin or tall edge: stiff and narrow through the joint.",
+        about: |job| job.food.is(FoodTrait::Bone),
+        check: bone,
+    },
+    Rule {
+        id: "blade.hollowed",
+        text: "Hollowed sides let sticky slices go.",
+        about: |job| job.food.is(FoodTrait::Sticks),
+        check: hollowed,
+    },
+    Rule {
+        id: "blade.tiny_food",
+        text: "Very small food wants a short blade.",
+        about: |job| job.food.length() <= Millimetres::whole(50) && !matches!(job.cut.form, CutForm::Minced | CutForm::Crushed),
+        check: tiny_food,
+    },
+    Rule { id: "blade.crush", text: "Only a wide blade crushes with its flat.", about: any_job, check: crush_width },
+    Rule {
+        id: "blade.long_slices",
+        text: "Thin slices of fish and meat want a long thin blade drawn once.",
+        about: |job| matches!(job.cut.form, CutForm::Slice | CutForm::Portioned),
+        check: long_slices,
+    },
     Rule {
         id: "blade.peeler_shape",
         text: "A fixed peeler for long straight food, a swivel one for round.",
+        about: |job| matches!(job.cut.form, CutForm::Peeled | CutForm::Zest),
         check: peeler_shape,
     },
 ];
@@ -107,7 +196,6 @@ fn special(case: &Case<'_>) -> Said {
 }
 
 fn odd(case: &Case<'_>) -> Said {
-    use crate::catalogue::Standing;
     match case.job.standing {
         Standing::Taught => None,
         Standing::Odd => Some((Against(12), say!(case, case.title(), ": possible, and not what it is taught on."))),
@@ -161,7 +249,7 @@ fn teeth_true_faces(case: &Case<'_>) -> Said {
 
 fn plain_on_tough(case: &Case<'_>) -> Said {
     let food = case.job.food;
-    if case.knife.kind.edge == Edge::Serrated || !case.on_board() || !case.job.lies.skin_on {
+    if case.knife.kind.edge == Edge::Serrated || !case.on_board() {
         return None;
     }
     let name = &food.name;
@@ -213,7 +301,7 @@ fn in_hand_blade(case: &Case<'_>) -> Said {
 
 fn small_blade(case: &Case<'_>) -> Said {
     let food = case.job.food;
-    if case.knife.kind.board != BoardWork::Small || !case.on_board() || case.job.cut.family == CutFamily::Hand {
+    if case.knife.kind.board != BoardWork::Small || !case.on_board() {
         return None;
     }
     let (length, across) = (case.knife.length, case.job.lies.across.longer(case.job.lies.height));
@@ -265,10 +353,7 @@ fn lost_to_grip(grip: Grip) -> Millimetres {
 }
 
 fn travel(case: &Case<'_>) -> Said {
-    if !case.on_board()
-        || case.job.cut.family == CutFamily::Hand
-        || matches!(case.motion, Motion::Snip | Motion::Score | Motion::Crush)
-    {
+    if !case.on_board() || matches!(case.motion, Motion::Snip | Motion::Score | Motion::Crush) {
         return None;
     }
     let (cut, blade, lost) = (case.job.cut_length(), case.knife.length, lost_to_grip(case.grip));
@@ -340,8 +425,7 @@ fn flexible(case: &Case<'_>) -> Said {
 }
 
 fn flat_edge(case: &Case<'_>) -> Said {
-    let families = matches!(case.job.cut.family, CutFamily::Strips | CutFamily::Dice | CutFamily::Slices);
-    if case.knife.kind.edge == Edge::Serrated || !families || !case.on_board() {
+    if case.knife.kind.edge == Edge::Serrated || !case.on_board() {
         return None;
     }
     if case.knife.kind.profile.is_flat() {
@@ -359,8 +443,7 @@ fn flat_edge(case: &Case<'_>) -> Said {
 
 fn knuckles(case: &Case<'_>) -> Said {
     let downward = matches!(case.motion, Motion::Push | Motion::Rock | Motion::Tap | Motion::Pull);
-    let low = matches!(case.job.cut.family, CutFamily::Hand | CutFamily::Break) || case.job.cut.form.is_level();
-    if !downward || low {
+    if !downward {
         return None;
     }
     let heel = case.knife.heel_height;
@@ -376,7 +459,7 @@ fn knuckles(case: &Case<'_>) -> Said {
 fn low_blade(case: &Case<'_>) -> Said {
     let (heel, height) = (case.knife.heel_height, case.job.lies.height);
     let downward = matches!(case.motion, Motion::Push | Motion::Rock | Motion::Tap | Motion::Pull);
-    (downward && case.work == Work::Produce && heel < Millimetres::whole(40) && height > Millimetres::whole(60))
+    (downward && case.work == Work::Produce && heel < Millimetres::whole(40))
         .then(|| (Against(14), say!(case, "Only ", heel, " tall in food ", height, " high: it sinks in and wanders.")))
 }
 
@@ -404,14 +487,13 @@ fn fine_work(case: &Case<'_>) -> Said {
 
 fn hard_stem(case: &Case<'_>) -> Said {
     let thin_edge = case.knife.kind.angle.is_some_and(|angle| angle.from < 15.0);
-    let stem = case.job.food.is(FoodTrait::HardStem) && case.job.cut.form.meets_whole();
-    (stem && thin_edge)
+    thin_edge
         .then(|| (Against(8), say!(case, "A thin edge chips on the hard stem of the ", case.job.food.name, ": cut clear of it.")))
 }
 
 fn bone(case: &Case<'_>) -> Said {
     let (food, kind) = (case.job.food, case.knife.kind);
-    if !food.is(FoodTrait::Bone) || !case.on_board() || case.motion == Motion::Snip {
+    if !case.on_board() || case.motion == Motion::Snip {
         return None;
     }
     if kind.profile.is_flat() && kind.weight < 5 {
@@ -444,14 +526,14 @@ fn bone(case: &Case<'_>) -> Said {
 }
 
 fn hollowed(case: &Case<'_>) -> Said {
-    (case.job.food.is(FoodTrait::Sticks) && case.knife.hollowed && case.on_board())
+    (case.knife.hollowed && case.on_board())
         .then(|| (For(5), say!(case, "Hollowed sides: slices of ", case.job.food.name, " let go.")))
 }
 
 fn tiny_food(case: &Case<'_>) -> Said {
     let food = case.job.food;
     let (size, blade) = (food.length(), case.knife.length);
-    if !case.on_board() || size > Millimetres::whole(50) || matches!(case.job.cut.form, CutForm::Minced | CutForm::Crushed) {
+    if !case.on_board() {
         return None;
     }
     if blade <= Millimetres::whole(150) {
@@ -479,14 +561,13 @@ fn crush_width(case: &Case<'_>) -> Said {
 }
 
 fn long_slices(case: &Case<'_>) -> Said {
-    let thin_slices = matches!(case.job.cut.form, CutForm::Slice | CutForm::Portioned);
     let carved = matches!(case.work, Work::FishSlices | Work::Meat | Work::Carving);
-    (thin_slices && carved && case.knife.kind.profile == Profile::LongNarrow)
+    (carved && case.knife.kind.profile == Profile::LongNarrow)
         .then(|| (For(14), say!(case, "Long and thin: one draw for each slice, no sawing.")))
 }
 
 fn peeler_shape(case: &Case<'_>) -> Said {
-    if case.motion != Motion::PeelStroke || case.job.cut.form == CutForm::Peelings {
+    if case.motion != Motion::PeelStroke {
         return None;
     }
     let shape = case.job.food.shape;

@@ -21,6 +21,7 @@ mod rules;
 mod student_rules;
 mod suggest;
 mod travel;
+mod weighing;
 
 pub use candidate::{Candidate, KnifeSource};
 pub use case::Case;
@@ -31,5 +32,5 @@ pub use job::{Allergic, Job, Lies};
 pub use rule::{Effect, Finding, Rule};
 pub use rules::rules;
 pub use suggest::{Fixed, KnifeOption, Proposal, Rated, Setup, Suggestion, propose, suggest};
-pub(crate) use suggest::{best_score, gist};
 pub use travel::{PINCH, TRAVEL};
+pub(crate) use weighing::Weighing;

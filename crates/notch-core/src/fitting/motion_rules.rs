@@ -1,41 +1,98 @@
 //! Rules about the motion.
 
-use super::rule::{Said, say};
+use super::rule::{Said, any_job, say};
 use super::{Case, Effect, Rule};
-use crate::catalogue::{CitrusPeel, CutForm, Edge, FoodTrait, Motion, PeelTool, TowardsSelf};
+use crate::catalogue::{CitrusPeel, CutFamily, CutForm, Edge, FoodTrait, Motion, PeelTool, TowardsSelf};
 use crate::units::Millimetres;
 use crate::words::capital;
 use Effect::{Against, For, Refuse};
 
 pub(super) const RULES: &[Rule] = &[
-    Rule { id: "motion.suits_cut", text: "Each cut of a food has its motions.", check: suits_cut },
-    Rule { id: "motion.suits_edge", text: "Teeth saw; a plain edge slides; a single bevel is drawn.", check: suits_edge },
-    Rule { id: "motion.suits_knife", text: "Each knife has the motions that it is made for.", check: suits_knife },
-    Rule { id: "motion.tap_height", text: "Tap food up to 25 mm high; above 50 mm aim is lost.", check: tap_height },
-    Rule { id: "motion.rock", text: "Rocking wants a curved blade of 180 mm or more.", check: rock },
-    Rule { id: "motion.tall_push", text: "Tall food and learners: push forward and down in one stroke.", check: tall_push },
-    Rule { id: "motion.sticky", text: "Food that sticks comes off a drawn blade.", check: sticky },
-    Rule { id: "doctrine.tip", text: "A course may keep the tip on the board, or lift it.", check: super::course_rules::tip },
-    Rule { id: "motion.raw_animal", text: "Raw meat and fish are drawn in one stroke, not pushed or sawn.", check: raw_animal },
-    Rule { id: "motion.mince_pile", text: "A pile is minced by a pivot with the tip down.", check: mince_pile },
+    Rule { id: "motion.suits_cut", text: "Each cut of a food has its motions.", about: any_job, check: suits_cut },
+    Rule {
+        id: "motion.suits_edge",
+        text: "Teeth saw; a plain edge slides; a single bevel is drawn.",
+        about: any_job,
+        check: suits_edge,
+    },
+    Rule {
+        id: "motion.suits_knife",
+        text: "Each knife has the motions that it is made for.",
+        about: any_job,
+        check: suits_knife,
+    },
+    Rule {
+        id: "motion.tap_height",
+        text: "Tap food up to 25 mm high; above 50 mm aim is lost.",
+        about: any_job,
+        check: tap_height,
+    },
+    Rule { id: "motion.rock", text: "Rocking wants a curved blade of 180 mm or more.", about: any_job, check: rock },
+    Rule {
+        id: "motion.tall_push",
+        text: "Tall food and learners: push forward and down in one stroke.",
+        about: |job| !matches!(job.cut.form, CutForm::Minced | CutForm::Paste),
+        check: tall_push,
+    },
+    Rule {
+        id: "motion.sticky",
+        text: "Food that sticks comes off a drawn blade.",
+        about: |job| job.food.is(FoodTrait::Sticks),
+        check: sticky,
+    },
+    Rule {
+        id: "doctrine.tip",
+        text: "A course may keep the tip on the board, or lift it.",
+        about: |job| matches!(job.cut.family, CutFamily::Strips | CutFamily::Dice | CutFamily::Slices),
+        check: super::course_rules::tip,
+    },
+    Rule {
+        id: "motion.raw_animal",
+        text: "Raw meat and fish are drawn in one stroke, not pushed or sawn.",
+        about: |job| job.food.is(FoodTrait::RawAnimal),
+        check: raw_animal,
+    },
+    Rule {
+        id: "motion.mince_pile",
+        text: "A pile is minced by a pivot with the tip down.",
+        about: |job| job.cut.form == CutForm::Minced,
+        check: mince_pile,
+    },
     Rule {
         id: "motion.towards_self",
         text: "The one sanctioned cut towards oneself is made in the hand, where the course allows it.",
+        about: any_job,
         check: towards_self,
     },
-    Rule { id: "motion.in_hand_size", text: "In the hand only what the guide hand closes round.", check: in_hand_size },
-    Rule { id: "motion.level", text: "A level cut moves slowly in one direction, away from the palm.", check: level },
-    Rule { id: "doctrine.peel_tool", text: "A course may peel with a peeler first, or with a knife.", check: peel_tool },
+    Rule {
+        id: "motion.in_hand_size",
+        text: "In the hand only what the guide hand closes round.",
+        about: any_job,
+        check: in_hand_size,
+    },
+    Rule {
+        id: "motion.level",
+        text: "A level cut moves slowly in one direction, away from the palm.",
+        about: |job| job.cut.form.is_level(),
+        check: level,
+    },
+    Rule {
+        id: "doctrine.peel_tool",
+        text: "A course may peel with a peeler first, or with a knife.",
+        about: |job| job.cut.form == CutForm::Peeled,
+        check: peel_tool,
+    },
     Rule {
         id: "doctrine.citrus_peel",
         text: "A course may skin and segment citrus on the board, or in the hand.",
+        about: |job| job.cut.form == CutForm::Segmented,
         check: citrus_peel,
     },
 ];
 
 fn suits_cut(case: &Case<'_>) -> Said {
-    let name = case.job.catalogue.handling.motion_name(case.motion);
-    (!case.job.is_made_by(case.motion)).then(|| (Refuse, say!(case, case.title(), ": not by the ", name, ".")))
+    let name = || case.job.catalogue.handling.motion_name(case.motion);
+    (!case.job.is_made_by(case.motion)).then(|| (Refuse, say!(case, case.title(), ": not by the ", name(), ".")))
 }
 
 fn suits_edge(case: &Case<'_>) -> Said {
@@ -52,15 +109,15 @@ fn suits_edge(case: &Case<'_>) -> Said {
 
 fn suits_knife(case: &Case<'_>) -> Said {
     let handling = &case.job.catalogue.handling;
-    let (kind, name) = (case.knife.kind, handling.motion_name(case.motion));
+    let (kind, name) = (case.knife.kind, || handling.motion_name(case.motion));
     match kind.motions.iter().position(|motion| *motion == case.motion) {
         Some(_) if matches!(case.motion, Motion::Score | Motion::Pierce | Motion::Crush | Motion::Snip) => {
-            Some((For(14), say!(case, "The ", name, " is what this takes.")))
+            Some((For(14), say!(case, "The ", name(), " is what this takes.")))
         }
-        Some(0) => Some((For(8), say!(case, "The ", name, " is what the ", kind.name, " is made for."))),
-        Some(1) => Some((For(6), say!(case, "The ", kind.name, " does the ", name, " well."))),
-        Some(_) => Some((For(2), say!(case, "The ", kind.name, " can do the ", name, "."))),
-        None => Some((Refuse, say!(case, "The ", kind.name, " is not made for the ", name, "."))),
+        Some(0) => Some((For(8), say!(case, "The ", name(), " is what the ", kind.name, " is made for."))),
+        Some(1) => Some((For(6), say!(case, "The ", kind.name, " does the ", name(), " well."))),
+        Some(_) => Some((For(2), say!(case, "The ", kind.name, " can do the ", name(), "."))),
+        None => Some((Refuse, say!(case, "The ", kind.name, " is not made for the ", name(), "."))),
     }
 }
 
@@ -96,7 +153,7 @@ fn rock(case: &Case<'_>) -> Said {
 
 fn tall_push(case: &Case<'_>) -> Said {
     let height = case.job.lies.height;
-    (case.motion == Motion::Push && !matches!(case.job.cut.form, CutForm::Minced | CutForm::Paste)).then(|| {
+    (case.motion == Motion::Push).then(|| {
         if height > Millimetres::whole(25) {
             (For(8), say!(case, "Food stands ", height, ": one stroke forward and down keeps the aim."))
         } else {
@@ -106,13 +163,13 @@ fn tall_push(case: &Case<'_>) -> Said {
 }
 
 fn sticky(case: &Case<'_>) -> Said {
-    (case.job.food.is(FoodTrait::Sticks) && case.motion == Motion::Pull)
+    (case.motion == Motion::Pull)
         .then(|| (For(4), say!(case, "Drawn with the tip down and the handle high, slices stay behind.")))
 }
 
 fn raw_animal(case: &Case<'_>) -> Said {
     let food = case.job.food;
-    if !food.is(FoodTrait::RawAnimal) || !case.on_board() {
+    if !case.on_board() {
         return None;
     }
     match case.motion {
@@ -126,9 +183,6 @@ fn raw_animal(case: &Case<'_>) -> Said {
 }
 
 fn mince_pile(case: &Case<'_>) -> Said {
-    if case.job.cut.form != CutForm::Minced {
-        return None;
-    }
     Some(if case.motion == Motion::PivotMince && case.knife.kind.profile.rocks() {
         (For(16), say!(case, "The pile is fanned over with the tip down."))
     } else if case.motion == Motion::PivotMince {
@@ -158,15 +212,12 @@ fn in_hand_size(case: &Case<'_>) -> Said {
 }
 
 fn level(case: &Case<'_>) -> Said {
-    (case.job.cut.form.is_level() && matches!(case.motion, Motion::Push | Motion::Rock | Motion::Tap)).then(|| {
+    matches!(case.motion, Motion::Push | Motion::Rock | Motion::Tap).then(|| {
         (Against(10), say!(case, "Level, the blade is drawn slowly away from the palm; a push runs on towards the fingers."))
     })
 }
 
 fn peel_tool(case: &Case<'_>) -> Said {
-    if case.job.cut.form != CutForm::Peeled {
-        return None;
-    }
     match (case.job.doctrines.peel_tool, case.motion) {
         (PeelTool::Peeler, Motion::PeelStroke) => {
             Some((For(12), say!(case, "The peeler moves away from the hand: it comes first.")))
@@ -177,9 +228,6 @@ fn peel_tool(case: &Case<'_>) -> Said {
 }
 
 fn citrus_peel(case: &Case<'_>) -> Said {
-    if case.job.cut.form != CutForm::Segmented {
-        return None;
-    }
     match (case.job.doctrines.citrus_peel, case.motion) {
         (CitrusPeel::Board, Motion::Pull) => Some((For(12), say!(case, "On the board: nothing moves towards the thumb."))),
         (CitrusPeel::Hand, Motion::InHandPull) => {

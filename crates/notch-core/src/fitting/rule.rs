@@ -2,7 +2,7 @@
 
 use serde::Serialize;
 
-use super::Case;
+use super::{Case, Job};
 use crate::text::Text;
 
 /// The words of a finding; none are made while only scores are compared.
@@ -52,19 +52,31 @@ pub struct Finding {
 /// What a check finds: its effect and its words; nothing where the rule has nothing to say.
 pub(super) type Said = Option<(Effect, Text)>;
 
-/// One rule: an id, its text, and its check.
+/// One rule: an id, its text, what it is about, and its check.
 #[derive(Clone, Copy, Debug)]
 pub struct Rule {
     /// Id, unique over all rules.
     pub id: &'static str,
     /// The rule in one sentence, whatever the case.
     pub text: &'static str,
-    /// What it finds in a case; `None` where it has nothing to say.
+    /// The jobs that it is about, whatever the knife and the motion; of others it says nothing.
+    pub about: fn(&Job<'_>) -> bool,
+    /// What it finds in a case of such a job; `None` where it has nothing to say.
     pub check: fn(&Case<'_>) -> Option<(Effect, Text)>,
 }
 
+/// What a rule is about that speaks of every job.
+pub(super) const fn any_job(_: &Job<'_>) -> bool {
+    true
+}
+
 impl Rule {
+    /// What it says of a case: its effect, and why.
+    pub fn says(&self, case: &Case<'_>) -> Option<(Effect, Text)> {
+        if (self.about)(case.job) { (self.check)(case) } else { None }
+    }
+
     pub(super) fn find(&self, case: &Case<'_>) -> Option<Finding> {
-        (self.check)(case).map(|(effect, words)| Finding { rule: self.id, effect, words })
+        self.says(case).map(|(effect, words)| Finding { rule: self.id, effect, words })
     }
 }

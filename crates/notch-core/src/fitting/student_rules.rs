@@ -10,15 +10,27 @@ pub(super) const RULES: &[Rule] = &[
     Rule {
         id: "student.clearance",
         text: "Confidence with a shorter blade is shown before a longer one is handed over.",
+        about: |job| job.trainee.is_some(),
         check: clearance,
     },
     Rule {
         id: "student.special",
         text: "Turning, single-bevel, boning, heavy and very long knives have a clearance of their own.",
+        about: |job| job.trainee.is_some(),
         check: special,
     },
-    Rule { id: "student.hand", text: "A single-bevel edge is ground for one hand.", check: hand },
-    Rule { id: "student.comfort", text: "Shorter blades for small hands, longer ones for large hands.", check: comfort_of },
+    Rule {
+        id: "student.hand",
+        text: "A single-bevel edge is ground for one hand.",
+        about: |job| job.trainee.is_some(),
+        check: hand,
+    },
+    Rule {
+        id: "student.comfort",
+        text: "Shorter blades for small hands, longer ones for large hands.",
+        about: |job| job.trainee.is_some(),
+        check: comfort_of,
+    },
 ];
 
 fn clearance(case: &Case<'_>) -> Said {

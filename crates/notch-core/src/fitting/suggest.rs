@@ -3,10 +3,10 @@
 use serde::Serialize;
 
 use super::cautions::{self, LEVEL_CUT};
-use super::rules::{blade_rules, of_grip, of_hold, of_motion, of_third};
-use super::{Candidate, Case, Fit, Gist, Job, Rule, ShownCaution, hold_rules};
-use crate::catalogue::{Edge, Grip, GripDoctrine, Handling, Hold, Motion, Third};
-use crate::people::AgeBand;
+use super::rules::{of_grip, of_hold, of_motion, of_third};
+use super::weighing::{Weighing, opening_case};
+use super::{Candidate, Case, Fit, Job, Rule, ShownCaution, hold_rules};
+use crate::catalogue::{Grip, Handling, Hold, Motion, Third};
 use crate::text;
 use crate::text::Text;
 
@@ -114,12 +114,12 @@ pub struct Suggestion {
 /// # Complexity
 /// O(knives × motions of the type × rules).
 pub fn suggest(job: &Job<'_>, candidates: &[Candidate<'_>], fixed: Fixed) -> Suggestion {
-    let knives: Vec<KnifeOption> = ranked(job, candidates, fixed)
+    let weighing = Weighing::of(job);
+    let knives: Vec<KnifeOption> = ranked(&weighing, candidates, fixed)
         .into_iter()
         .filter_map(|ranked| {
-            let candidate = candidates.get(ranked.knife)?;
-            let case = opening_case(job, candidate, ranked.motion, meant_for(fixed, ranked.knife));
-            Some(KnifeOption { knife: ranked.knife, motion: ranked.motion, fit: Fit::of(blade_rules(), &case) })
+            let fit = weighing.fit(candidates.get(ranked.knife)?, ranked.motion, meant_for(fixed, ranked.knife));
+            Some(KnifeOption { knife: ranked.knife, motion: ranked.motion, fit })
         })
         .collect();
     let chosen = chosen(&knives, fixed, |option| option.knife);
@@ -165,7 +165,7 @@ impl Suggestion {
 
 /// The setup that [`suggest`] gives, without the words of all other options.
 pub fn propose(job: &Job<'_>, candidates: &[Candidate<'_>], fixed: Fixed) -> Option<Proposal> {
-    let ranked = ranked(job, candidates, fixed);
+    let ranked = ranked(&Weighing::of(job), candidates, fixed);
     let best = *chosen(&ranked, fixed, |ranked| ranked.knife)?;
     let case = settled(opening_case(job, candidates.get(best.knife)?, best.motion, fixed), fixed);
     let layers = case.dices_layers().then_some(hold_rules::LEVEL_CUTS);
@@ -190,11 +190,11 @@ struct Ranked {
 
 /// All knives, best first: those that are not refused, then the better fit, then the larger group, then
 /// the order of the candidates.
-fn ranked(job: &Job<'_>, candidates: &[Candidate<'_>], fixed: Fixed) -> Vec<Ranked> {
-    let of = |(knife, candidate): (usize, &Candidate<'_>)| {
+fn ranked<'a>(weighing: &Weighing<'a>, candidates: &'a [Candidate<'a>], fixed: Fixed) -> Vec<Ranked> {
+    let of = |(knife, candidate): (usize, &'a Candidate<'a>)| {
         let meant = meant_for(fixed, knife);
-        let motion = meant.motion.unwrap_or_else(|| suited_motion(job, candidate, meant));
-        let (refused, score) = Fit::score_of(blade_rules(), &opening_case(job, candidate, motion, meant));
+        let motion = meant.motion.unwrap_or_else(|| weighing.suited_motion(candidate, meant));
+        let (refused, score) = weighing.score(candidate, motion, meant);
         Ranked { knife, motion, refused, score }
     };
     let mut all: Vec<Ranked> = candidates.iter().enumerate().map(of).collect();
@@ -245,57 +245,6 @@ fn refuses(case: &Case<'_>) -> bool {
         || Fit::score_of(of_grip(), case).0
         || Fit::score_of(of_hold(), case).0
         || Fit::score_of(of_third(), case).0
-}
-
-/// The case from which the options are judged: the usual grip and hold, unless others are fixed.
-fn opening_case<'a>(job: &'a Job<'a>, knife: &'a Candidate<'a>, motion: Motion, fixed: Fixed) -> Case<'a> {
-    let handle_first = job.age_band == AgeBand::Child || job.doctrines.grip == GripDoctrine::Handle;
-    let (grip, hold) = match motion {
-        Motion::InHandPull => (Grip::Paring, Hold::InHand),
-        Motion::PeelStroke => (Grip::Handle, Hold::EndRest),
-        Motion::PivotMince | Motion::Press | Motion::Crush => (Grip::SpineTop, Hold::SpineTop),
-        _ if knife.kind.edge == Edge::Serrated || handle_first => (Grip::Handle, Hold::Claw),
-        _ => (Grip::Pinch, Hold::Claw),
-    };
-    Case {
-        job,
-        knife,
-        motion,
-        work: job.work(motion),
-        grip: fixed.grip.unwrap_or(grip),
-        hold: fixed.hold.unwrap_or(hold),
-        third: fixed.third.unwrap_or(Third::Middle),
-        quiet: false,
-    }
-}
-
-/// The motion in which a knife scores best, of equals the one that the type is made for; scores are
-/// compared without words.
-fn suited_motion(job: &Job<'_>, candidate: &Candidate<'_>, fixed: Fixed) -> Motion {
-    let rank = |motion: &Motion| {
-        // Where all are refused, the reason told is that of a motion which makes the cut.
-        if !job.is_made_by(*motion) {
-            return (true, true, u8::MAX);
-        }
-        let (refused, score) = Fit::score_of(blade_rules(), &opening_case(job, candidate, *motion, fixed));
-        (refused, false, u8::MAX - score)
-    };
-    candidate.kind.motions.iter().copied().min_by_key(rank).unwrap_or(Motion::Push)
-}
-
-/// A knife with its best motion, in short.
-pub(crate) fn gist(job: &Job<'_>, candidate: &Candidate<'_>) -> (Motion, Gist) {
-    let motion = suited_motion(job, candidate, Fixed::default());
-    (motion, Gist::of(blade_rules(), &opening_case(job, candidate, motion, Fixed::default())))
-}
-
-/// The score of a knife with its best motion; `None` if each is refused. No words are made.
-pub(crate) fn best_score(job: &Job<'_>, knife: &Candidate<'_>) -> Option<u8> {
-    let scores = knife.kind.motions.iter().filter(|motion| job.is_made_by(**motion)).map(|motion| {
-        let case = opening_case(job, knife, *motion, Fixed::default());
-        Fit::score_of(blade_rules(), &case)
-    });
-    scores.filter(|(refused, _)| !refused).map(|(_, score)| score).max()
 }
 
 fn rated<'n, T: Copy>(all: &[T], name: impl Fn(T) -> &'n str, fit: impl Fn(T) -> Fit) -> Vec<Rated<T>> {

@@ -4,7 +4,7 @@ use serde::{Deserialize, Serialize};
 
 use crate::at_hand::AtHand;
 use crate::catalogue::KitSize;
-use crate::fitting::{Candidate, FITS, Job, KnifeSource, best_score};
+use crate::fitting::{Candidate, FITS, Job, KnifeSource, Weighing};
 use crate::kit::{Kit, KitError, KitGoal, KitJob, KitKnife, Nearest, Uncovered, smallest_kit};
 use crate::problem::Problem;
 use crate::records::Exercise;
@@ -203,7 +203,8 @@ pub(super) fn scores_of<'k, 'c: 'k>(
 ) -> Option<Vec<u8>> {
     let (food, cut) = (at_hand.catalogue.food(&each.food)?, at_hand.catalogue.cut(&each.cut)?);
     let job = Job::of(at_hand, food, cut, at_hand.target_of(cut, food)?, None);
-    Some(knives.into_iter().map(|knife| best_score(&job, knife).unwrap_or(0)).collect())
+    let weighing = Weighing::of(&job);
+    Some(knives.into_iter().map(|knife| weighing.best_score(knife).unwrap_or(0)).collect())
 }
 
 /// The cuts to cover, with how well each knife does them.

@@ -4,7 +4,7 @@ use serde::{Deserialize, Serialize};
 
 use crate::at_hand::AtHand;
 use crate::catalogue::{Catalogue, Cut, CutFamily, Doctrines, Food, Motion, Standing, Target, Touches};
-use crate::fitting::{Candidate, FITS, Fixed, Job, KnifeSource, Proposal, best_score, gist, propose};
+use crate::fitting::{Candidate, FITS, Fixed, Job, KnifeSource, Proposal, Weighing, propose};
 use crate::problem::Problem;
 use crate::records::Student;
 use crate::text;
@@ -125,7 +125,8 @@ fn rows_of(
     let cuts = |standing| at_hand.cuts_of(food, standing).map(move |found| (found, standing == Standing::Taught));
     let row = |((cut, target), taught): ((&Cut, Target), bool)| {
         let job = Job::of(at_hand, food, cut, target, student);
-        let cells = candidates.iter().map(|knife| cell(&job, knife));
+        let weighing = Weighing::of(&job);
+        let cells = candidates.iter().map(|knife| cell(&weighing, knife));
         row(cut, target, taught, cells.collect())
     };
     cuts(Standing::Taught).chain(cuts(Standing::Odd).filter(|_| odd)).map(row).collect()
@@ -136,7 +137,8 @@ fn rows_of_any(at_hand: &AtHand<'_>, foods: &[&Food], candidates: &[Candidate<'_
     let of = |(cut, target): (&Cut, Target)| {
         let taking = foods.iter().filter(|food| food.standing(&cut.id) == Standing::Taught);
         let jobs: Vec<Job<'_>> = taking.map(|food| Job::of(at_hand, food, cut, target, student)).collect();
-        let cells = || candidates.iter().map(|knife| cell_of_any(&jobs, knife)).collect();
+        let weighed: Vec<Weighing<'_>> = jobs.iter().map(Weighing::of).collect();
+        let cells = || candidates.iter().map(|knife| cell_of_any(&weighed, knife)).collect();
         (!jobs.is_empty()).then(|| row(cut, target, true, cells()))
     };
     at_hand.taught().filter_map(of).collect()
@@ -157,13 +159,13 @@ fn knife(candidate: &Candidate<'_>) -> MatrixKnife {
     }
 }
 
-fn cell(job: &Job<'_>, knife: &Candidate<'_>) -> MatrixCell {
-    let (motion, found) = gist(job, knife);
+fn cell<'a>(weighing: &Weighing<'a>, knife: &'a Candidate<'a>) -> MatrixCell {
+    let (motion, found) = weighing.gist(knife);
     MatrixCell { score: found.score, refused: found.refused, warned: found.warned, motion: Some(motion), words: found.words }
 }
 
-fn cell_of_any(jobs: &[Job<'_>], knife: &Candidate<'_>) -> MatrixCell {
-    let scores: Vec<Option<u8>> = jobs.iter().map(|job| best_score(job, knife)).collect();
+fn cell_of_any<'a>(weighed: &[Weighing<'a>], knife: &'a Candidate<'a>) -> MatrixCell {
+    let scores: Vec<Option<u8>> = weighed.iter().map(|weighing| weighing.best_score(knife)).collect();
     let fit = scores.iter().flatten().filter(|score| **score >= FITS).count();
     let refused = scores.iter().filter(|score| score.is_none()).count();
     let sum: u32 = scores.iter().flatten().map(|score| u32::from(*score)).sum();
