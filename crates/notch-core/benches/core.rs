@@ -116,6 +116,10 @@ fn bench_place(criterion: &mut Criterion) {
     criterion.bench_function("choose for me, small dice", |bencher| {
         bencher.iter(|| choose(black_box(wanted), Limits::default(), &|| true));
     });
+    let slowest = onion::WantedDice { radius: Millimetres::whole(150), layers: 30, size: Millimetres::whole(8), length: None };
+    criterion.bench_function("choose for me, the slowest question that is allowed", |bencher| {
+        bencher.iter(|| choose(black_box(slowest), Limits::default(), &|| true));
+    });
 }
 
 criterion_group!(benches, measuring, fitting, playbook, bench_place);

@@ -10,7 +10,7 @@ use super::method::{MAX_DEPTH, MIN_DEPTH};
 use crate::units::Millimetres;
 
 /// Depths of the grid, evenly over the fan's half-angle.
-const STEPS: u16 = 120;
+const STEPS: u16 = 90;
 /// Stretches that are weighed for one number of cuts.
 const WEIGHED: usize = 6;
 /// A round depth is taken if it costs no more of the whole than this.
@@ -268,7 +268,7 @@ mod tests {
         /// The quick look over the fan and the section are worked out apart.
         #[test]
         fn a_fan_has_the_wanted_cells_of_its_section(
-            r in 15.0..150.0f64, layers in 1u8..=40, cuts in 1u8..=60, part in 0.02..1.0f64, step in 0.0..120.0f64,
+            r in 15.0..150.0f64, layers in 1u8..=40, cuts in 1u8..=60, part in 0.02..1.0f64, step in 0.0..90.0f64,
         ) {
             let (depth, size) = (depth_at(step), (r * part).max(0.5));
             let fan = Fan::new(r, layers, cuts, size).wanted(depth) / (std::f64::consts::PI * r * r / 2.0);
