@@ -9,7 +9,7 @@ use rand_distr::{Distribution, Normal};
 use serde::{Deserialize, Serialize};
 
 use crate::catalogue::{Dimension, Target, TargetSize, Tolerance};
-use crate::measure::{Causes, MeasuredPiece, SideFigures, causes};
+use crate::measure::{Causes, MeasuredPiece, PieceOrder, SideFigures, causes};
 use crate::problem::Problem;
 use crate::units::Millimetres;
 
@@ -357,7 +357,7 @@ pub fn carry(cut: &CarriedCut, errors: &CutErrors, tolerance: &Tolerance) -> Car
         thicknesses: sample(Dimension::Thickness, cut.thickness, &tried.thick),
         widths: sample(Dimension::Width, cut.width, &tried.wide),
         words: String::new(),
-        read_back: causes(&target, tolerance, &tried.sample),
+        read_back: causes(&target, tolerance, PieceOrder::Mixed, &tried.sample),
     };
     carried.words = words(cut, errors, &carried);
     carried

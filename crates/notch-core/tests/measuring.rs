@@ -1,7 +1,9 @@
 //! What a sample shows, case by case.
 
 use notch_core::catalogue::{Catalogue, Dimension};
-use notch_core::measure::{Cause, Causes, MeasuredPiece, SampleCustom, Verdict, causes, judge, parse_pieces};
+use notch_core::measure::{
+    Cause, Causes, MeasuredPiece, PieceOrder, SampleCustom, SampleTaking, Verdict, causes, judge, parse_pieces,
+};
 use notch_core::units::Millimetres;
 
 fn verdict_of(cut: &str, tolerance: &str, text: &str) -> Verdict {
@@ -144,7 +146,8 @@ fn each_fault_is_found_again_in_most_of_its_samples() {
         Cause::TooShort,
     ];
     for fault in faults {
-        let found: Vec<Causes> = (0..60).map(|seed| causes(&target, tolerance, &cut_with_a_fault(fault, seed))).collect();
+        let found: Vec<Causes> =
+            (0..60).map(|seed| causes(&target, tolerance, PieceOrder::AsCut, &cut_with_a_fault(fault, seed))).collect();
         let right = found.iter().filter(|each| each.likely.first().is_some_and(|first| first.cause == fault)).count();
         let sure_and_wrong = found.iter().filter(|each| each.clear && each.likely[0].cause != fault).count();
         assert!(right >= 50, "{fault:?} found in {right} of 60");
@@ -190,13 +193,41 @@ fn a_clear_cause_is_said_before_what_is_further_over_its_threshold() {
 }
 
 #[test]
+fn without_the_cutting_order_no_drift_is_read() {
+    let catalogue = Catalogue::shipped().unwrap();
+    let target = catalogue.target("eighth", "batonnet").unwrap();
+    let tolerance = catalogue.tolerance("school").unwrap();
+    let mixed = SampleTaking { custom: SampleCustom::BlindTen, order: PieceOrder::Mixed };
+    for seed in 0..30 {
+        let mut pieces = cut_with_a_fault(Cause::Drift, seed);
+        let there = judge(&catalogue, &target, tolerance, mixed, &pieces);
+        assert!(there.causes.likely.iter().all(|each| each.cause != Cause::Drift), "{:?}", there.causes);
+        assert!(there.says.iter().all(|say| !say.id.starts_with("drift")), "{:?}", there.says);
+        assert!(there.causes.not_seen.iter().any(|told| told.starts_with("No drift can be seen")), "{:?}", there.causes.not_seen);
+        // Where the order says nothing, another order says the same.
+        pieces.reverse();
+        pieces.rotate_left(3);
+        let turned = judge(&catalogue, &target, tolerance, mixed, &pieces);
+        assert_eq!(
+            there.says.iter().map(|say| &say.id).collect::<Vec<_>>(),
+            turned.says.iter().map(|say| &say.id).collect::<Vec<_>>()
+        );
+        for (one, two) in there.causes.likely.iter().zip(&turned.causes.likely) {
+            assert!(one.cause == two.cause && (one.share - two.share).abs() < 1e-6);
+        }
+    }
+    let in_order = judge(&catalogue, &target, tolerance, SampleCustom::BlindTen, &cut_with_a_fault(Cause::Drift, 1));
+    assert!(in_order.causes.likely[0].cause == Cause::Drift && in_order.says[0].id.starts_with("drift"));
+}
+
+#[test]
 fn few_pieces_and_pieces_between_two_causes_are_unclear() {
     let catalogue = Catalogue::shipped().unwrap();
     let target = catalogue.target("eighth", "batonnet").unwrap();
     let tolerance = catalogue.tolerance("school").unwrap();
-    let few = causes(&target, tolerance, &cut_with_a_fault(Cause::StepTooBig, 1)[..4]);
+    let few = causes(&target, tolerance, PieceOrder::AsCut, &cut_with_a_fault(Cause::StepTooBig, 1)[..4]);
     assert!(!few.clear && few.likely.is_empty() && few.words.starts_with("Unclear"));
-    let none = causes(&target, tolerance, &[]);
+    let none = causes(&target, tolerance, PieceOrder::AsCut, &[]);
     assert!(!none.clear && none.words.starts_with("Unclear"));
     // Planks off by just what lies between sound and faulty.
     let between: Vec<MeasuredPiece> = (0..5u8)
@@ -206,7 +237,7 @@ fn few_pieces_and_pieces_between_two_causes_are_unclear() {
             MeasuredPiece { thickness: mm(6.35 + off).unwrap(), width: mm(6.35), length: None, far_width: None }
         })
         .collect();
-    let found = causes(&target, tolerance, &between);
+    let found = causes(&target, tolerance, PieceOrder::AsCut, &between);
     assert!(!found.clear && found.likely.len() > 1 && found.words.starts_with("Unclear"), "{found:?}");
 }
 
@@ -231,7 +262,8 @@ fn without_a_width_planks_and_sticks_are_not_told_apart() {
     assert_eq!(verdict.causes.likely[0].cause, Cause::StepTooBig, "{:?}", verdict.causes);
     assert!(verdict.causes.clear);
     let target = catalogue.target("eighth", "mince").unwrap();
-    let limit_only = causes(&target, catalogue.tolerance("school").unwrap(), &cut_with_a_fault(Cause::Sound, 1));
+    let limit_only =
+        causes(&target, catalogue.tolerance("school").unwrap(), PieceOrder::AsCut, &cut_with_a_fault(Cause::Sound, 1));
     assert!(limit_only.likely.is_empty(), "an upper limit is nothing to be off from");
 }
 
@@ -244,7 +276,7 @@ proptest::proptest! {
             .iter()
             .map(|(t, w, l)| MeasuredPiece { thickness: mm(*t), width: Some(mm(*w)), length: Some(mm(*l)), far_width: Some(mm(*w)) })
             .collect();
-        let found = causes(&catalogue.target("eighth", "julienne").unwrap(), catalogue.tolerance("exam").unwrap(), &pieces);
+        let found = causes(&catalogue.target("eighth", "julienne").unwrap(), catalogue.tolerance("exam").unwrap(), PieceOrder::AsCut, &pieces);
         let sum: f64 = found.likely.iter().map(|each| each.share).sum();
         proptest::prop_assert!(sum <= 1.0 + 1e-9 && (found.likely.is_empty() || sum > 0.85), "{}", sum);
         proptest::prop_assert!(found.likely.windows(2).all(|pair| pair[0].share >= pair[1].share));

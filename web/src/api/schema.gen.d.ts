@@ -4341,6 +4341,11 @@ export interface components {
              */
             y: number;
         };
+        /**
+         * @description In which order the pieces were measured.
+         * @enum {string}
+         */
+        PieceOrder: "as_cut" | "mixed";
         /** @description A piece by its sides, where they have a size. */
         PieceSides: {
             length?: components["schemas"]["Millimetres"] | null;
@@ -5388,6 +5393,8 @@ export interface components {
         TypedSample: {
             /** @description How they were chosen. */
             custom: components["schemas"]["SampleCustom"];
+            /** @description Whether they lie in the order they were cut. */
+            order?: components["schemas"]["PieceOrder"];
             /** @description One piece a line. */
             text: string;
         };
@@ -5420,6 +5427,8 @@ export interface components {
             /** @description Pieces whose every measured side with a target is inside. */
             inside: components["schemas"]["InsideShare"];
             off_square?: components["schemas"]["Millimetres"] | null;
+            /** @description In which order the pieces were measured. */
+            order?: components["schemas"]["PieceOrder"];
             /** @description For each piece, whether it is inside. */
             piece_inside: boolean[];
             /** @description What the figures say, the most telling first. */

@@ -8,7 +8,7 @@
 
 use serde::{Deserialize, Serialize};
 
-use super::MeasuredPiece;
+use super::{MeasuredPiece, PieceOrder};
 use crate::catalogue::{Dimension, Target, TargetSize, Tolerance};
 
 /// A fault in the chain, or none.
@@ -66,6 +66,11 @@ impl Cause {
         Cause::TooLong,
         Cause::TooShort,
     ];
+
+    /// Sizes that scatter: a drift looks so where the order is lost.
+    const fn is_uneven(self) -> bool {
+        matches!(self, Cause::StepsUneven | Cause::PlanksUneven | Cause::SticksUneven)
+    }
 
     /// The cause in plain words.
     pub const fn words(self) -> &'static str {
@@ -221,11 +226,12 @@ fn log_mean(terms: &[f64]) -> f64 {
 ///
 /// Sides without a target, with an upper limit only, or measured on fewer than five pieces are left
 /// out; without any, or with too few pieces, nothing is likely and the words say so. Where no width is
-/// measured, planks and sticks are not told apart.
+/// measured, planks and sticks are not told apart; no drift is weighed unless the pieces lie as they
+/// were cut.
 ///
 /// # Complexity
 /// O(pieces), and some two hundred densities a side.
-pub fn causes(target: &Target, tolerance: &Tolerance, pieces: &[MeasuredPiece]) -> Causes {
+pub fn causes(target: &Target, tolerance: &Tolerance, order: PieceOrder, pieces: &[MeasuredPiece]) -> Causes {
     let sizes = |of: fn(&MeasuredPiece) -> Option<f64>| pieces.iter().filter_map(of).collect::<Vec<f64>>();
     let side = |dimension, sizes: &[f64]| target.side(dimension).and_then(|size| Side::of(sizes, size, tolerance));
     let thick = side(Dimension::Thickness, &sizes(|piece| Some(piece.thickness.get())));
@@ -261,6 +267,7 @@ pub fn causes(target: &Target, tolerance: &Tolerance, pieces: &[MeasuredPiece]) 
             Cause::StepsUneven => both(uneven, uneven),
             Cause::PlanksUneven if told_apart => both(uneven, on),
             Cause::SticksUneven if told_apart => both(on, uneven),
+            Cause::Drift if order == PieceOrder::Mixed => return None,
             Cause::Drift if told_apart => log_mean(&[both(drift, on), both(on, drift), both(drift, drift)]),
             Cause::Drift => both(drift, drift),
             // A leaning blade may scatter the widths that it leaves, or not.
@@ -279,7 +286,7 @@ pub fn causes(target: &Target, tolerance: &Tolerance, pieces: &[MeasuredPiece]) 
     likely.sort_by(|a, b| b.share.total_cmp(&a.share));
     likely.retain(|each| each.share >= 0.01);
     let clear = likely.first().is_some_and(|first| first.share >= CLEAR);
-    let not_seen = not_seen(wide.is_some() && taper.is_none(), &likely);
+    let not_seen = not_seen(wide.is_some() && taper.is_none(), order, &likely);
     Causes { words: words(&likely, clear), clear, likely, not_seen }
 }
 
@@ -320,12 +327,17 @@ impl Taper {
 }
 
 /// What is not to be read from the pieces: a lean without the far width, a drift unless they lie as they were cut.
-fn not_seen(one_end: bool, likely: &[CauseShare]) -> Vec<String> {
+fn not_seen(one_end: bool, order: PieceOrder, likely: &[CauseShare]) -> Vec<String> {
     let mut told = Vec::new();
     if one_end {
         told.push("A leaning blade cannot be seen: only one end of each piece was measured.".to_owned());
     }
-    if likely.first().is_some_and(|first| first.cause == Cause::Drift) {
+    if order == PieceOrder::Mixed {
+        told.push("No drift can be seen: the pieces were not measured in the order they were cut.".to_owned());
+        if likely.first().is_some_and(|first| first.cause.is_uneven()) {
+            told.push("What looks uneven may be sizes that drift along the board.".to_owned());
+        }
+    } else if likely.first().is_some_and(|first| first.cause == Cause::Drift) {
         told.push("A drift is read from the order: it holds if the pieces were measured as they were cut.".to_owned());
     }
     told

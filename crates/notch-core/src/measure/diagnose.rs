@@ -1,8 +1,8 @@
 //! What the figures of a sample say, as small rules over a verdict.
 
-use super::Cause;
 use super::figures::{Diagnosis, SideFigures, Verdict};
 use super::statistics::trend;
+use super::{Cause, PieceOrder};
 use crate::catalogue::{Catalogue, Dimension, Tolerance};
 use crate::text;
 use crate::text::Text;
@@ -115,7 +115,7 @@ fn section_faults(verdict: &Verdict, tolerance: &Tolerance) -> Vec<Weighed> {
     };
     let (off, uneven) = (off_by(side), uneven_by(side, tolerance));
     let mut found = Vec::new();
-    if let Some((slope, explained)) = drift(side)
+    if let Some((slope, explained)) = drift(side).filter(|_| verdict.order == PieceOrder::AsCut)
         && uneven > 0.5
     {
         let id = if slope > 0.0 { "drift_up" } else { "drift_down" };

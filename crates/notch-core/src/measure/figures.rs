@@ -29,6 +29,34 @@ impl SampleCustom {
     }
 }
 
+/// In which order the pieces were measured.
+#[derive(Clone, Copy, Debug, Default, PartialEq, Eq, Serialize, Deserialize)]
+#[serde(rename_all = "snake_case")]
+#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
+pub enum PieceOrder {
+    /// As they were cut: sizes that drift along the board can be seen.
+    #[default]
+    AsCut,
+    /// In any order: they cannot.
+    Mixed,
+}
+
+/// How a sample was taken.
+#[derive(Clone, Copy, Debug, PartialEq, Eq)]
+pub struct SampleTaking {
+    /// How the pieces were chosen.
+    pub custom: SampleCustom,
+    /// In which order they were measured.
+    pub order: PieceOrder,
+}
+
+/// Measured in the order they were cut.
+impl From<SampleCustom> for SampleTaking {
+    fn from(custom: SampleCustom) -> SampleTaking {
+        SampleTaking { custom, order: PieceOrder::AsCut }
+    }
+}
+
 /// A share with what it proves.
 #[derive(Clone, Copy, Debug, PartialEq, Serialize, Deserialize)]
 #[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
@@ -186,6 +214,9 @@ pub struct Diagnosis {
 pub struct Verdict {
     /// How the sample was chosen.
     pub custom: SampleCustom,
+    /// In which order the pieces were measured.
+    #[serde(default)]
+    pub order: PieceOrder,
     /// Pieces whose every measured side with a target is inside.
     pub inside: InsideShare,
     /// For each piece, whether it is inside.

@@ -3,7 +3,7 @@
 use super::MeasuredPiece;
 use super::causes::causes;
 use super::diagnose::diagnose;
-use super::figures::{InsideShare, SLACK, SampleCustom, SideFigures, TaperFigures, Verdict, band, is_inside};
+use super::figures::{InsideShare, SLACK, SampleCustom, SampleTaking, SideFigures, TaperFigures, Verdict, band, is_inside};
 use super::sampling::Flattery;
 use super::statistics::Spread;
 use crate::catalogue::{Catalogue, Dimension, Target, TargetSize, Tolerance};
@@ -48,9 +48,10 @@ pub fn judge(
     catalogue: &Catalogue,
     target: &Target,
     tolerance: &Tolerance,
-    custom: SampleCustom,
+    taking: impl Into<SampleTaking>,
     pieces: &[MeasuredPiece],
 ) -> Verdict {
+    let SampleTaking { custom, order } = taking.into();
     let dimensions = [Dimension::Thickness, Dimension::Width, Dimension::Length];
     let targets: Vec<(Dimension, TargetSize)> =
         dimensions.into_iter().filter_map(|dimension| Some((dimension, target.side(dimension)?))).collect();
@@ -71,6 +72,7 @@ pub fn judge(
         section().map(|side| side.bias.size().get() / side.tolerance.get().max(f64::MIN_POSITIVE)).fold(0.0, f64::max);
     let mut verdict = Verdict {
         custom,
+        order,
         inside: InsideShare::new(piece_inside.iter().filter(|inside| **inside).count(), pieces.len()),
         piece_inside,
         governing: governing.map(|side| side.dimension),
@@ -81,7 +83,7 @@ pub fn judge(
         off_square: off_square(target, pieces),
         sides,
         says: Vec::new(),
-        causes: causes(target, tolerance, pieces),
+        causes: causes(target, tolerance, order, pieces),
         flattery: (custom == SampleCustom::BestFour).then(Flattery::of_best_four),
     };
     verdict.says = diagnose(catalogue, &verdict, tolerance);

@@ -9,7 +9,7 @@ mod sampling;
 mod statistics;
 
 pub use causes::{Cause, CauseShare, Causes, causes};
-pub use figures::{Diagnosis, InsideShare, SampleCustom, SideFigures, TaperFigures, Verdict};
+pub use figures::{Diagnosis, InsideShare, PieceOrder, SampleCustom, SampleTaking, SideFigures, TaperFigures, Verdict};
 pub use judge::judge;
 pub use parse::{MAX_PIECES, MeasuredPiece, PieceLimits, PieceProblem, PieceProblemKind, parse_pieces};
 pub use sampling::{Flattery, Pile, best_share, binomial, unseen_share};

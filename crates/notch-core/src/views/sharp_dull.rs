@@ -6,7 +6,7 @@ use super::beside_rows::{BesideRow, Better, Said, row};
 use crate::at_hand::AtHand;
 use crate::catalogue::{Dimension, Food, Standing};
 use crate::eligibility::dull_barrier;
-use crate::measure::{SampleCustom, Verdict, judge, parse_pieces};
+use crate::measure::{PieceOrder, SampleCustom, SampleTaking, Verdict, judge, parse_pieces};
 use crate::problem::Problem;
 use crate::records::{Demonstration, DemonstrationFields, Knife, KnifeWork, MeasuredAgainst};
 use crate::text;
@@ -246,8 +246,8 @@ fn compared(
     for work in works {
         let pieces = parse_pieces(&work.pieces)
             .map_err(|problems| problems.iter().map(|problem| problem.at("/pieces")).collect::<Vec<Problem>>())?;
-        let custom = SampleCustom::BlindTen;
-        verdicts.push(judge(at_hand.catalogue, &against.target, &against.tolerance, custom, &pieces));
+        let taking = SampleTaking { custom: SampleCustom::BlindTen, order: PieceOrder::Mixed };
+        verdicts.push(judge(at_hand.catalogue, &against.target, &against.tolerance, taking, &pieces));
     }
     let of = |figure: &dyn Fn(&Verdict) -> Option<f64>| verdicts.iter().map(figure).collect::<Vec<_>>();
     let count = |figure: &dyn Fn(&KnifeWork) -> f64| works.iter().map(|work| Some(figure(work))).collect::<Vec<_>>();

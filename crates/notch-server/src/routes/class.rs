@@ -7,7 +7,7 @@ use jiff::Timestamp;
 use notch_core::Problem;
 use notch_core::catalogue::Catalogue;
 use notch_core::eligibility::{Barrier, Holder, barriers};
-use notch_core::measure::{MeasuredPiece, SampleCustom, Verdict, judge, parse_pieces};
+use notch_core::measure::{MeasuredPiece, PieceOrder, SampleCustom, SampleTaking, Verdict, judge, parse_pieces};
 use notch_core::records::{Attempt, AttemptMarks, Incident, IncidentFields, NewAttempt, TakeBack, TakenBack};
 use notch_core::views::{AdviceChoice, ClassInput, ClassView, advise, class_view, plan_view, reference_seconds};
 use notch_store::Reader;
@@ -47,6 +47,9 @@ pub(crate) struct Mark {
 pub(crate) struct TypedSample {
     /// How they were chosen.
     custom: SampleCustom,
+    /// Whether they lie in the order they were cut.
+    #[serde(default)]
+    order: PieceOrder,
     /// One piece a line.
     text: String,
 }
@@ -182,7 +185,8 @@ fn judged(catalogue: &Catalogue, attempt: &Attempt, typed: &TypedSample) -> Resu
     let pieces = parse_pieces(&typed.text)
         .map_err(|problems| problems.iter().map(|problem| problem.at("/text")).collect::<Vec<Problem>>())?;
     ApiError::unless_empty(typed.custom.check_count(pieces.len()).into_iter().collect())?;
-    let verdict = judge(catalogue, &attempt.target, &attempt.tolerance, typed.custom, &pieces);
+    let verdict =
+        judge(catalogue, &attempt.target, &attempt.tolerance, SampleTaking { custom: typed.custom, order: typed.order }, &pieces);
     Ok(Judged { pieces, verdict })
 }
 

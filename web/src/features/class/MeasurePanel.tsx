@@ -1,4 +1,4 @@
-import { Button, SegmentedControl, Textarea } from '@mantine/core';
+import { Button, Checkbox, SegmentedControl, Textarea } from '@mantine/core';
 import { useDebouncedValue, useHotkeys, useLocalStorage } from '@mantine/hooks';
 import { useRef, useState } from 'react';
 import type { Api } from '../../api/client';
@@ -59,8 +59,10 @@ function Measuring({ station, exercise, attempt }: MeasuringProps) {
   const field = useRef<HTMLTextAreaElement>(null);
   const [text, setText, drop] = useTyped(attempt);
   const [custom, setCustom] = useState<Custom>('blind_ten');
+  const [asCut, setAsCut] = useState(false);
+  const order = asCut ? 'as_cut' : 'mixed';
   const [typed] = useDebouncedValue(text, 40);
-  const judged = useJudge(attempt?.id, { custom, text: typed });
+  const judged = useJudge(attempt?.id, { custom, order, text: typed });
   useHotkeys([['m', () => field.current?.focus()]]);
   const keep = useKeepSample(drop);
   const problem = [keep.error, text.trim() ? judged.error : null].find(
@@ -70,7 +72,8 @@ function Measuring({ station, exercise, attempt }: MeasuringProps) {
   const zone = useZone(station.student.course_id);
   const fresh = text.trim() && judged.data && !judged.error ? judged.data : undefined;
   const submit = () => {
-    if (attempt && text.trim() && !keep.isPending) keep.mutate({ id: attempt.id, body: { custom, text } });
+    if (attempt && text.trim() && !keep.isPending)
+      keep.mutate({ id: attempt.id, body: { custom, order, text } });
   };
   return (
     <section className={`card ${styles.measure}`} aria-label="Measured pieces">
@@ -103,6 +106,11 @@ function Measuring({ station, exercise, attempt }: MeasuringProps) {
                 }
               }}
               error={wrong}
+            />
+            <Checkbox
+              label="Measured in the order they were cut"
+              checked={asCut}
+              onChange={(event) => setAsCut(event.currentTarget.checked)}
             />
             <Button onClick={submit} loading={keep.isPending} disabled={!text.trim()}>
               Keep this sample

@@ -49,15 +49,12 @@ export function useMark(attempt: Api['Attempt']) {
 /** Keeps measured pieces of an attempt. */
 export function useKeepSample(onKept: (text: string) => void) {
   const client = useQueryClient();
-  return useChange(
-    'attempt',
-    async ({ id, body }: { id: number; body: { custom: Api['SampleCustom']; text: string } }) => {
-      const marked = await answer(api.POST('/api/attempts/{id}/samples', { params: { path: { id } }, body }));
-      client.setQueryData(keys.attemptVersion(marked.id), marked.version);
-      onKept(body.text);
-      return marked;
-    },
-  );
+  return useChange('attempt', async ({ id, body }: { id: number; body: Api['TypedSample'] }) => {
+    const marked = await answer(api.POST('/api/attempts/{id}/samples', { params: { path: { id } }, body }));
+    client.setQueryData(keys.attemptVersion(marked.id), marked.version);
+    onKept(body.text);
+    return marked;
+  });
 }
 
 /** Writes a nick or near-miss down. */
