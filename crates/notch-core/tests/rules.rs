@@ -236,8 +236,8 @@ fn cases() -> Vec<(&'static str, Scene, Says)> {
         ("motion.rock", scene("carrot", "coins", "chefs").with(|s| s.motion = Motion::Rock), Nothing),
         ("motion.tall_push", carrot(), For),
         ("motion.sticky", scene("potato", "coins", "flat_chefs").with(|s| s.motion = Motion::Pull), For),
-        ("motion.raw_animal", scene("raw_fish", "slice", "slicer").with(|s| s.motion = Motion::LongDraw), For),
-        ("motion.raw_animal", scene("raw_fish", "slice", "chefs"), Against),
+        ("motion.flesh", scene("raw_fish", "slice", "slicer").with(|s| s.motion = Motion::LongDraw), For),
+        ("motion.flesh", scene("raw_fish", "slice", "chefs"), Against),
         ("motion.mince_pile", scene("parsley", "mince", "chefs").with(|s| s.motion = Motion::PivotMince), For),
         ("motion.mince_pile", scene("parsley", "mince", "chefs"), Against),
         (

@@ -254,13 +254,13 @@ fn third(case: &Case<'_>) -> Said {
         Working::ByFirmness => {
             let draws = case.motion == Motion::Pull && tip_contradicts(case).is_none();
             let (feel, right) = match food.firmness {
-                _ if draws && food.is(FoodTrait::RawAnimal) => ("Long strokes through ", Third::Whole),
-                0..=2 if draws => ("Soft ", Third::Tip),
-                0..=2 => ("Soft ", Third::Middle),
-                3 => ("Medium firm ", Third::Middle),
-                _ => ("Firm ", Third::Heel),
+                _ if draws && case.job.is_flesh() => ("drawn in long strokes", Third::Whole),
+                0..=2 if draws => ("soft", Third::Tip),
+                0..=2 => ("soft", Third::Middle),
+                3 => ("medium firm", Third::Middle),
+                _ => ("firm", Third::Heel),
             };
-            let words = say!(case, feel, food.name, ": the ", right.said());
+            let words = say!(case, capital(&food.name), ", ", feel, ": the ", right.said());
             let slides = matches!(case.motion, Motion::Push | Motion::Pull);
             Some(match case.third {
                 third if third == right => (For(30), say!(case, words, ".")),

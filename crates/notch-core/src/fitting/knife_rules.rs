@@ -537,7 +537,7 @@ fn tiny_food(case: &Case<'_>) -> Said {
         return None;
     }
     if blade <= Millimetres::whole(150) {
-        Some((For(14), say!(case, "Food of ", size, " and a blade of ", blade, ": tip and eye stay close.")))
+        Some((For(16), say!(case, "Food of ", size, " and a blade of ", blade, ": tip and eye stay close.")))
     } else if blade > Millimetres::whole(220) {
         Some((Against(12), say!(case, blade, " is a lot of blade for food of ", size, ".")))
     } else {

@@ -47,10 +47,10 @@ pub(super) const RULES: &[Rule] = &[
         check: super::course_rules::tip,
     },
     Rule {
-        id: "motion.raw_animal",
-        text: "Raw meat and fish are drawn in one stroke, not pushed or sawn.",
-        about: |job| job.food.is(FoodTrait::RawAnimal),
-        check: raw_animal,
+        id: "motion.flesh",
+        text: "Meat and fish, raw, cured or cooked, are drawn in one stroke, not pushed or sawn.",
+        about: |job| job.is_flesh(),
+        check: flesh,
     },
     Rule {
         id: "motion.mince_pile",
@@ -167,7 +167,7 @@ fn sticky(case: &Case<'_>) -> Said {
         .then(|| (For(4), say!(case, "Drawn with the tip down and the handle high, slices stay behind.")))
 }
 
-fn raw_animal(case: &Case<'_>) -> Said {
+fn flesh(case: &Case<'_>) -> Said {
     let food = case.job.food;
     if !case.on_board() {
         return None;

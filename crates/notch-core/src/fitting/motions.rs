@@ -17,9 +17,14 @@ impl Job<'_> {
         }
     }
 
+    /// Fish and meat, raw, cured or cooked.
+    pub(super) const fn is_flesh(&self) -> bool {
+        matches!(self.food.nature, Nature::Fish | Nature::Cured | Nature::Meat | Nature::Cooked)
+    }
+
     /// Fish, meat, cake and cheese are drawn in one stroke.
     const fn is_carved(&self) -> bool {
-        matches!(self.food.nature, Nature::Fish | Nature::Cured | Nature::Meat | Nature::Cooked | Nature::Cake | Nature::Cheese)
+        self.is_flesh() || matches!(self.food.nature, Nature::Cake | Nature::Cheese)
     }
 
     fn cuts_up(&self, motion: Motion) -> bool {
