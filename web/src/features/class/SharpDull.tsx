@@ -194,7 +194,7 @@ function Work({ title, label, form, knives, columns }: WorkProps) {
         spellCheck={false}
         {...form.getInputProps('pieces')}
       />
-      <div className="row" style={{ flexWrap: 'nowrap', alignItems: 'flex-start' }}>
+      <div className="row" style={{ flexWrap: 'nowrap', alignItems: 'flex-end' }}>
         {count('strokes', 'Strokes')}
         {count('faces', 'Faces looked at')}
         {count('crushed', 'Crushed')}
