@@ -73,7 +73,7 @@ impl Evening {
         AtHand { catalogue: &CATALOGUE, course: &self.course, students: &self.students, knives: &self.knives }
     }
 
-    fn planned(&self) -> Vec<PlannedExercise> {
+    fn exercise(&self) -> Exercise {
         let fields = ExerciseFields {
             food: self.cut.0.into(),
             cut: self.cut.1.into(),
@@ -87,8 +87,11 @@ impl Evening {
             own_minutes: None,
             making: Making::default(),
         };
-        let exercise = Exercise { id: 1, lesson_id: 1, version: 1, archived: false, kept_warnings: Vec::new(), fields };
-        plan_view(&self.at_hand(), &lesson(), &[exercise]).unwrap().exercises
+        Exercise { id: 1, lesson_id: 1, version: 1, archived: false, kept_warnings: Vec::new(), fields }
+    }
+
+    fn planned(&self) -> Vec<PlannedExercise> {
+        plan_view(&self.at_hand(), &lesson(), &[self.exercise()]).unwrap().exercises
     }
 
     fn sheet(&self) -> CheckSheet {
@@ -134,6 +137,28 @@ impl Evening {
 
 fn titles(sheet: &CheckSheet, part: CheckPart) -> Vec<String> {
     sheet.items.iter().filter(|item| item.part == part).map(|item| item.title.clone()).collect()
+}
+
+#[test]
+fn one_food_in_two_exercises_is_one_line_with_one_spare() {
+    for (food, cut) in [("cabbage", "chiffonade"), ("carrot", "julienne"), ("raw_fish", "portion"), ("bread", "slice")] {
+        for pupils in [1, 6, 14, 30] {
+            let evening = Evening { cut: (food, cut), ..evening(pupils, 4) };
+            let first = Exercise {
+                fields: ExerciseFields { amount: Amount::Units { count: 1 }, ..evening.exercise().fields },
+                ..evening.exercise()
+            };
+            let second = Exercise { id: 2, ..first.clone() };
+            let of = |exercises: &[Exercise]| plan_view(&evening.at_hand(), &lesson(), exercises).unwrap().order;
+            let (one, both) = (of(std::slice::from_ref(&first)), of(&[first.clone(), second]));
+            let ([one], [both]) = (one.as_slice(), both.as_slice()) else { panic!("{food}: not one line") };
+            assert_eq!((both.students, both.cuts.len()), (2 * one.students, 2), "{food}");
+            assert_eq!(both.spare, both.students.div_ceil(10).max(1), "{food}, {pupils} students");
+            assert_eq!(both.total, both.students + both.demonstration + both.spare, "{food}");
+            let unit = one.grams / f64::from(one.total);
+            assert!((both.grams - unit * f64::from(both.total)).abs() < 1e-6, "{food}: {} g", both.grams);
+        }
+    }
 }
 
 #[test]

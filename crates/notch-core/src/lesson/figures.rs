@@ -171,6 +171,11 @@ pub fn usual_amounts(work: Worked<'_>, handling: &Handling) -> [Amount; 3] {
     }
 }
 
+/// Spare units beside so many for students: a tenth, at least one.
+pub(crate) fn spare_of(students: u32) -> u32 {
+    ((f64::from(students) * SPARE_SHARE).ceil() as u32).max(1)
+}
+
 /// Works out one exercise.
 ///
 /// Food that is not worked flat first is squared, whichever way is asked for.
@@ -203,7 +208,7 @@ pub fn exercise_figures(
         all.ceil().clamp(1.0, f64::from(super::MAX_MINUTES)) as u16
     });
     let units_demonstration = if units.shared && units.left >= 0.5 { 0 } else { DEMONSTRATION_UNITS };
-    let units_spare = ((f64::from(units.students) * SPARE_SHARE).ceil() as u32).max(1);
+    let units_spare = spare_of(units.students);
     let units_total = units.students.saturating_add(units_demonstration).saturating_add(units_spare);
     let grams = |cubic_millimetres: f64| cubic_millimetres * bought.density / 1000.0 * f64::from(units.students);
     let of_units = |number: f64| (number * units.each * (1.0 + 1e-9)).floor();

@@ -4,6 +4,7 @@ use serde::Serialize;
 
 use super::advice::Advice;
 use crate::catalogue::{Catalogue, Food, ProduceSize};
+use crate::lesson::spare_of;
 use crate::records::ExerciseFields;
 
 /// One food to order.
@@ -45,7 +46,7 @@ pub(super) fn units_in_words(food: &Food, size: ProduceSize, units: u32) -> Stri
 
 /// Adds up what the exercises of a lesson take, in the order in which the foods are first cut.
 ///
-/// One food in two sizes is two lines.
+/// One food in two sizes is two lines. What is spare is spare for all exercises with a food together.
 pub fn order<'a>(catalogue: &Catalogue, exercises: impl Iterator<Item = (&'a ExerciseFields, &'a Advice)>) -> Vec<OrderLine> {
     let mut lines: Vec<(ProduceSize, OrderLine)> = Vec::new();
     for (fields, advice) in exercises {
@@ -60,9 +61,10 @@ pub fn order<'a>(catalogue: &Catalogue, exercises: impl Iterator<Item = (&'a Exe
         line.cuts.push(advice.title.clone());
         line.students = line.students.saturating_add(figures.units_students);
         line.demonstration = line.demonstration.saturating_add(figures.units_demonstration);
-        line.spare = line.spare.saturating_add(figures.units_spare);
-        line.total = line.total.saturating_add(figures.units_total);
-        line.grams += figures.grams_total;
+        let before = line.total;
+        line.spare = spare_of(line.students);
+        line.total = line.students.saturating_add(line.demonstration).saturating_add(line.spare);
+        line.grams += f64::from(line.total.saturating_sub(before)) * figures.grams_total / f64::from(figures.units_total.max(1));
         line.what = units_in_words(&fields.making.food(food), size, line.total);
     }
     lines.into_iter().map(|(_, line)| line).collect()
