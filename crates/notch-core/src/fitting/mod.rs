@@ -31,6 +31,7 @@ pub use fit::{FITS, Fit};
 pub use job::{Allergic, Job, Lies};
 pub use rule::{Effect, Finding, Rule};
 pub use rules::rules;
-pub use suggest::{Fixed, KnifeOption, Proposal, Rated, Setup, Suggestion, propose, suggest};
+pub use suggest::{KnifeOption, Proposal, Rated, Setup, Suggestion, propose, suggest};
 pub use travel::{PINCH, TRAVEL};
+pub use weighing::Fixed;
 pub(crate) use weighing::Weighing;

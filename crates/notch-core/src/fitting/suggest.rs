@@ -4,26 +4,11 @@ use serde::Serialize;
 
 use super::cautions::{self, LEVEL_CUT};
 use super::rules::{of_grip, of_hold, of_motion, of_third};
-use super::weighing::{Weighing, opening_case};
+use super::weighing::{Fixed, Weighing, opening_case};
 use super::{Candidate, Case, Fit, Job, Rule, ShownCaution, hold_rules};
 use crate::catalogue::{Grip, Handling, Hold, Motion, Third};
 use crate::text;
 use crate::text::Text;
-
-/// What the instructor has fixed so far; what is `None` is proposed.
-#[derive(Clone, Copy, Debug, Default, PartialEq, Eq)]
-pub struct Fixed {
-    /// Index of the knife among the candidates.
-    pub knife: Option<usize>,
-    /// Motion.
-    pub motion: Option<Motion>,
-    /// Grip.
-    pub grip: Option<Grip>,
-    /// Hold.
-    pub hold: Option<Hold>,
-    /// Third of the blade.
-    pub third: Option<Third>,
-}
 
 /// One option among others, e.g. a grip, with how well it suits.
 #[derive(Clone, Debug, PartialEq, Serialize)]

@@ -1,9 +1,24 @@
 //! One job weighed against knives: the rules that are about it are picked once, for all of them.
 
 use super::rules::blade_rules;
-use super::{Candidate, Case, Fit, Fixed, Gist, Job, Rule};
+use super::{Candidate, Case, Fit, Gist, Job, Rule};
 use crate::catalogue::{Edge, Grip, GripDoctrine, Hold, Motion, Third};
 use crate::people::AgeBand;
+
+/// What the instructor has fixed so far; what is `None` is proposed.
+#[derive(Clone, Copy, Debug, Default, PartialEq, Eq)]
+pub struct Fixed {
+    /// Index of the knife among the candidates.
+    pub knife: Option<usize>,
+    /// Motion.
+    pub motion: Option<Motion>,
+    /// Grip.
+    pub grip: Option<Grip>,
+    /// Hold.
+    pub hold: Option<Hold>,
+    /// Third of the blade.
+    pub third: Option<Third>,
+}
 
 /// A job, and the rules of a knife with a motion that are about it.
 pub(crate) struct Weighing<'a> {

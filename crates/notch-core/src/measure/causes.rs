@@ -8,7 +8,8 @@
 
 use serde::{Deserialize, Serialize};
 
-use super::{MeasuredPiece, PieceOrder};
+use super::MeasuredPiece;
+use super::taking::PieceOrder;
 use crate::catalogue::{Dimension, Target, TargetSize, Tolerance};
 
 /// A fault in the chain, or none.

@@ -1,8 +1,9 @@
 //! What the figures of a sample say, as small rules over a verdict.
 
+use super::Cause;
 use super::figures::{Diagnosis, SideFigures, Verdict};
 use super::statistics::trend;
-use super::{Cause, PieceOrder};
+use super::taking::PieceOrder;
 use crate::catalogue::{Catalogue, Dimension, Tolerance};
 use crate::text;
 use crate::text::Text;

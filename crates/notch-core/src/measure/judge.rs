@@ -3,9 +3,10 @@
 use super::MeasuredPiece;
 use super::causes::causes;
 use super::diagnose::diagnose;
-use super::figures::{InsideShare, SLACK, SampleCustom, SampleTaking, SideFigures, TaperFigures, Verdict, band, is_inside};
+use super::figures::{InsideShare, SLACK, SideFigures, TaperFigures, Verdict, band, is_inside};
 use super::sampling::Flattery;
 use super::statistics::Spread;
+use super::taking::{SampleCustom, SampleTaking};
 use crate::catalogue::{Catalogue, Dimension, Target, TargetSize, Tolerance};
 use crate::units::{Deviation, Millimetres};
 

@@ -7,10 +7,12 @@ mod judge;
 mod parse;
 mod sampling;
 mod statistics;
+mod taking;
 
 pub use causes::{Cause, CauseShare, Causes, causes};
-pub use figures::{Diagnosis, InsideShare, PieceOrder, SampleCustom, SampleTaking, SideFigures, TaperFigures, Verdict};
+pub use figures::{Diagnosis, InsideShare, SideFigures, TaperFigures, Verdict};
 pub use judge::judge;
 pub use parse::{MAX_PIECES, MeasuredPiece, PieceLimits, PieceProblem, PieceProblemKind, parse_pieces};
 pub use sampling::{Flattery, Pile, best_share, binomial, unseen_share};
 pub use statistics::{Spread, Z_TWO_SIDED_95, wilson_lower};
+pub use taking::{PieceOrder, SampleCustom, SampleTaking};
