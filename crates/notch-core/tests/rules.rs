@@ -238,6 +238,8 @@ fn cases() -> Vec<(&'static str, Scene, Says)> {
         ("motion.sticky", scene("potato", "coins", "flat_chefs").with(|s| s.motion = Motion::Pull), For),
         ("motion.flesh", scene("raw_fish", "slice", "slicer").with(|s| s.motion = Motion::LongDraw), For),
         ("motion.flesh", scene("raw_fish", "slice", "chefs"), Against),
+        ("motion.snip", scene("whole_fish", "trim", "scissors").with(|s| s.motion = Motion::Snip), For),
+        ("motion.snip", scene("whole_chicken", "butterfly", "boning").with(|s| s.motion = Motion::Pull), Against),
         ("motion.mince_pile", scene("parsley", "mince", "chefs").with(|s| s.motion = Motion::PivotMince), For),
         ("motion.mince_pile", scene("parsley", "mince", "chefs"), Against),
         (

@@ -5551,7 +5551,7 @@ export interface components {
          * @description Work that a type of knife is made for, as far as it decides which knife leads.
          * @enum {string}
          */
-        Work: "produce" | "hard_whole" | "fine" | "turning" | "peeling" | "bread" | "cake" | "cheese" | "crushing" | "fish_slices" | "fish_bone" | "skinning" | "meat" | "meat_trim" | "bone" | "carving" | "snipping";
+        Work: "produce" | "hard_whole" | "fine" | "turning" | "peeling" | "bread" | "cake" | "cheese" | "crushing" | "fish_slices" | "fish_bone" | "skinning" | "meat" | "meat_trim" | "fish_trim" | "bone" | "carving" | "snipping";
         /** @description One student of the yard. */
         YardRow: {
             /**

@@ -114,6 +114,8 @@ pub enum Work {
     Meat,
     /// Fat and silverskin off.
     MeatTrim,
+    /// Belly, dark edges and pin bones off a fillet.
+    FishTrim,
     /// Joints and bones.
     Bone,
     /// Cooked or cured meat in thin slices.
@@ -140,6 +142,7 @@ impl Work {
             Work::Skinning => "skinning fillets",
             Work::Meat => "raw meat off the bone",
             Work::MeatTrim => "trimming fat and silverskin",
+            Work::FishTrim => "trimming fillets",
             Work::Bone => "joints and bones",
             Work::Carving => "carving",
             Work::Snipping => "snipping",

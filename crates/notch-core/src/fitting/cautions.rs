@@ -131,7 +131,7 @@ fn of_handling(case: &Case<'_>, when: &mut dyn FnMut(bool, &'static str)) {
     let other_hand = case.job.trainee.zip(case.knife.hand).is_some_and(|(trainee, hand)| trainee.hand != hand);
     when(kind.edge != Edge::SingleBevel && other_hand, "one_sided_edge");
     let level_onion = case.dices_layers() && case.job.doctrines.onion_dice == OnionDice::LevelCut;
-    when(form.is_level() || level_onion, LEVEL_CUT);
+    when(case.job.is_level() || level_onion, LEVEL_CUT);
     let chased = matches!(family, CutFamily::Strips | CutFamily::Dice | CutFamily::Slices) || form == CutForm::Chopped;
     when(chased && case.on_board() && !case.two_handed() && form != CutForm::Wedge, "last_bit");
 }

@@ -77,7 +77,7 @@ fn right_hold(case: &Case<'_>) -> Hold {
         Motion::InHandPull => Hold::InHand,
         Motion::PeelStroke => Hold::EndRest,
         _ if case.two_handed() => Hold::SpineTop,
-        _ if form.is_level() || form == CutForm::Filleted => Hold::FlatPalm,
+        _ if job.is_level() || form == CutForm::Filleted => Hold::FlatPalm,
         _ if job.food.nature == Nature::Cooked && form == CutForm::Slice => Hold::Fork,
         _ if opens && small_round && job.doctrines.halving_hold == HalvingHold::Bridge => Hold::Bridge,
         _ if job.age_band == AgeBand::Child && job.doctrines.finger_gap == FingerGap::Bridge => Hold::Bridge,

@@ -179,6 +179,20 @@ impl Job<'_> {
         self.food.firmness >= 5 && opens && self.food.shape.width() >= HARD_BREADTH && !self.food.is(FoodTrait::Bone)
     }
 
+    /// Cut level, under the palm; a bird is opened along its backbone, not level.
+    pub fn is_level(&self) -> bool {
+        self.cut.form.is_level() && !self.is_snipped()
+    }
+
+    /// A bird's backbone and the fins of a fish come off with scissors.
+    pub fn is_snipped(&self) -> bool {
+        match self.cut.form {
+            CutForm::Butterflied => self.food.is(FoodTrait::Bone) && !self.food.is(FoodTrait::FishBone),
+            CutForm::Trimmed => self.food.is(FoodTrait::FishBone),
+            _ => false,
+        }
+    }
+
     /// What kind of work the cut is with a motion: it decides which knives are made for it.
     pub fn work(&self, motion: Motion) -> Work {
         let form = self.cut.form;
@@ -197,7 +211,8 @@ impl Job<'_> {
             Nature::Cheese => Work::Cheese,
             Nature::Fish if self.food.is(FoodTrait::FishBone) && form != CutForm::Scored => Work::FishBone,
             Nature::Fish | Nature::Cured if form == CutForm::SkinOff => Work::Skinning,
-            Nature::Fish | Nature::Meat | Nature::Cured if form == CutForm::Trimmed => Work::MeatTrim,
+            Nature::Fish | Nature::Cured if form == CutForm::Trimmed => Work::FishTrim,
+            Nature::Meat if form == CutForm::Trimmed => Work::MeatTrim,
             // Cubes and strips of fish are cut as those of meat are.
             Nature::Fish if matches!(self.cut.family, CutFamily::Dice | CutFamily::Strips | CutFamily::Chop) => Work::Meat,
             Nature::Fish => Work::FishSlices,

@@ -105,7 +105,7 @@ pub(super) const RULES: &[Rule] = &[
     Rule {
         id: "blade.knuckles",
         text: "A tall blade gives room for the knuckles.",
-        about: |job| !matches!(job.cut.family, CutFamily::Hand | CutFamily::Break) && !job.cut.form.is_level(),
+        about: |job| !matches!(job.cut.family, CutFamily::Hand | CutFamily::Break) && !job.is_level(),
         check: knuckles,
     },
     Rule {
@@ -306,7 +306,7 @@ fn small_blade(case: &Case<'_>) -> Said {
     }
     let (length, across) = (case.knife.length, case.job.lies.across.longer(case.job.lies.height));
     let most = Millimetres::clamped(length.get() * 0.85);
-    let animal = matches!(case.work, Work::Bone | Work::MeatTrim | Work::Meat);
+    let animal = matches!(case.work, Work::Bone | Work::MeatTrim | Work::FishTrim | Work::Meat);
     if food.firmness >= 3 && !(case.job.cut.form == CutForm::CoredOnBoard && food.firmness == 3) {
         Some((
             Refuse,
@@ -420,8 +420,9 @@ fn firmness(case: &Case<'_>) -> Said {
 
 fn flexible(case: &Case<'_>) -> Said {
     let work = case.work;
-    (case.knife.kind.stiffness <= 1 && !matches!(work, Work::FishBone | Work::Skinning | Work::FishSlices | Work::MeatTrim))
-        .then(|| (Against(20), say!(case, "A flexible blade follows bone and skin; in ", case.job.food.name, " it bends.")))
+    (case.knife.kind.stiffness <= 1
+        && !matches!(work, Work::FishBone | Work::Skinning | Work::FishSlices | Work::FishTrim | Work::MeatTrim))
+    .then(|| (Against(20), say!(case, "A flexible blade follows bone and skin; in ", case.job.food.name, " it bends.")))
 }
 
 fn flat_edge(case: &Case<'_>) -> Said {

@@ -59,6 +59,12 @@ pub(super) const RULES: &[Rule] = &[
         check: mince_pile,
     },
     Rule {
+        id: "motion.snip",
+        text: "A bird's backbone and the fins of a fish come off with scissors, without force.",
+        about: |job| job.is_snipped(),
+        check: snip,
+    },
+    Rule {
         id: "motion.towards_self",
         text: "The one sanctioned cut towards oneself is made in the hand, where the course allows it.",
         about: any_job,
@@ -73,7 +79,7 @@ pub(super) const RULES: &[Rule] = &[
     Rule {
         id: "motion.level",
         text: "A level cut moves slowly in one direction, away from the palm.",
-        about: |job| job.cut.form.is_level(),
+        about: |job| job.is_level(),
         check: level,
     },
     Rule {
@@ -189,6 +195,15 @@ fn mince_pile(case: &Case<'_>) -> Said {
         (For(4), say!(case, "The pile is fanned over with the tip down; a curved edge does it with less lifting."))
     } else {
         (Against(8), say!(case, "A pile moves away under single strokes."))
+    })
+}
+
+fn snip(case: &Case<'_>) -> Said {
+    let what = if case.job.food.is(FoodTrait::FishBone) { "Fins come" } else { "The backbone comes" };
+    Some(if case.motion == Motion::Snip {
+        (For(24), say!(case, what, " off between two blades, without force."))
+    } else {
+        (Against(14), say!(case, what, " off more safely with scissors: a blade slips on them."))
     })
 }
 

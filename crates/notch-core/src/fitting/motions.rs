@@ -77,7 +77,7 @@ impl Job<'_> {
         let food = self.food;
         match (self.cut.form, motion) {
             (CutForm::Trimmed, Push | Pull | Rock | Saw) => true,
-            (CutForm::Trimmed, Snip) => food.is(FoodTrait::FishBone),
+            (CutForm::Trimmed, Snip) => self.is_snipped(),
             (CutForm::Halved | CutForm::Quartered, Push | Pull | Rock | Saw) => true,
             (CutForm::Halved | CutForm::Quartered, Press) => self.is_hard_whole() || food.is(FoodTrait::Dense),
             (CutForm::Trimmed | CutForm::Halved | CutForm::Quartered, LongDraw) => self.is_carved(),
@@ -91,14 +91,13 @@ impl Job<'_> {
     }
 
     fn breaks_down(&self, motion: Motion) -> bool {
-        let on_bone = self.food.is(FoodTrait::Bone);
         match (self.cut.form, motion) {
             (CutForm::Portioned, motion) => self.cuts_up(motion),
             (CutForm::Jointed, Pull | Pierce | Push) | (CutForm::Boned, Pull | Pierce) => true,
             (CutForm::Filleted | CutForm::SkinOff, LongDraw | Pull) => true,
             (CutForm::Butterflied, Pull | Push) => true,
-            (CutForm::Butterflied, LongDraw) => !on_bone,
-            (CutForm::Butterflied, Snip) => on_bone,
+            (CutForm::Butterflied, LongDraw) => !self.is_snipped(),
+            (CutForm::Butterflied, Snip) => self.is_snipped(),
             _ => false,
         }
     }
