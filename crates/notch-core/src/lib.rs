@@ -49,6 +49,7 @@ pub mod people;
 mod problem;
 pub mod progress;
 pub mod records;
+pub mod roster;
 pub mod text;
 pub mod units;
 pub mod views;

@@ -37,6 +37,7 @@ mod panel;
 mod progress;
 mod records;
 mod register;
+mod roster;
 mod rules;
 mod said;
 mod sampling;

@@ -142,6 +142,7 @@ pub(super) fn check(catalogue: &Catalogue) -> Result<(), CatalogueError> {
     check_knives(catalogue, &mut mistakes);
     check_foods(catalogue, &mut mistakes);
     check_standards(catalogue, &mut mistakes);
+    check_roster(catalogue, &mut mistakes);
     check_words(catalogue, &mut mistakes);
     check_progress(catalogue, &mut mistakes);
     check_doctrines(catalogue, &mut mistakes);
@@ -202,6 +203,16 @@ fn check_foods(catalogue: &Catalogue, mistakes: &mut Mistakes) {
         if let Shape::Stalk { width, thickness, .. } = food.shape {
             mistakes.unless(thickness.get() <= width.get() / 2.0, || format!("food {id}: wall over half the width"));
         }
+    }
+}
+
+fn check_roster(catalogue: &Catalogue, mistakes: &mut Mistakes) {
+    for allergen in catalogue.roster.allergens() {
+        mistakes.unless(ALLERGENS.contains(&allergen), || format!("roster: allergen “{allergen}” is not known"));
+    }
+    for allergen in ALLERGENS {
+        mistakes
+            .unless(catalogue.roster.allergens().any(|known| known == allergen), || format!("roster: no word for {allergen}"));
     }
 }
 

@@ -183,6 +183,9 @@ pub struct KnifeType {
     pub name: String,
     /// Name on a label.
     pub short: String,
+    /// What it is also called in a list of knives.
+    #[serde(default, skip_serializing)]
+    pub words: Vec<String>,
     /// Blade lengths.
     pub length: LengthRange,
     /// Edge angles; none for serrated edges.

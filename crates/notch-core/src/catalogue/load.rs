@@ -30,6 +30,7 @@ pub struct Sources<'a> {
     pub(super) parts: &'a str,
     pub(super) tools: &'a str,
     pub(super) care: &'a str,
+    pub(super) roster: &'a str,
 }
 
 impl Sources<'static> {
@@ -49,6 +50,7 @@ impl Sources<'static> {
         parts: include_str!("../../data/parts.toml"),
         tools: include_str!("../../data/tools.toml"),
         care: include_str!("../../data/care.toml"),
+        roster: include_str!("../../data/roster.toml"),
     };
 }
 
@@ -86,6 +88,7 @@ impl Catalogue {
             parts: read::<PartsFile>("parts.toml", sources.parts)?.part,
             tools: read::<ToolsFile>("tools.toml", sources.tools)?.tool,
             care: read("care.toml", sources.care)?,
+            roster: read("roster.toml", sources.roster)?,
         };
         check(&catalogue)?;
         Ok(catalogue)

@@ -10,6 +10,7 @@ mod hand_work;
 mod handling;
 mod knife;
 mod load;
+mod roster_words;
 mod tool;
 
 use std::collections::BTreeMap;
@@ -30,6 +31,8 @@ pub use hand_work::HandWork;
 pub use handling::{Grip, Handling, Hold, LessonSegment, Manner, Motion, SegmentKind, Third};
 pub use knife::{AngleRange, BoardWork, Edge, KnifeType, LengthRange, Profile, Work};
 pub use load::Sources;
+pub use roster_words::RosterWords;
+pub(crate) use roster_words::{Mark, RosterColumn, plain};
 pub use tool::{ShownTool, Tool, ToolPlace};
 
 /// Thresholds of the five notches and the ladder of blade lengths.
@@ -152,6 +155,8 @@ pub struct Catalogue {
     pub tools: Vec<Tool>,
     /// Figures of edge care.
     pub care: CareRules,
+    /// Words of a class list.
+    pub roster: RosterWords,
     /// What the product says of its own limits, on plan, class and print.
     pub disclaimer: String,
     /// What to do when somebody is cut.

@@ -8,6 +8,9 @@ use crate::text;
 use crate::text::Bare;
 use crate::units::Millimetres;
 
+/// Most students of a course, and stations of a room.
+pub const MOST_STUDENTS: u16 = 60;
+
 /// What a person edits of a student.
 #[derive(Clone, Debug, PartialEq, Serialize, Deserialize)]
 #[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
@@ -55,7 +58,7 @@ impl StudentFields {
         let clearance = self.clearance;
         let mut problems: Vec<Problem> = [
             Problem::unless_text("/name", "Name", &self.name, 60),
-            Problem::unless_within("/station", "Station", i64::from(self.station), 1, 60),
+            Problem::unless_within("/station", "Station", i64::from(self.station), 1, i64::from(MOST_STUDENTS)),
             (!(least..=most).contains(&clearance)).then(|| {
                 let allowed = text![Bare(least), " to ", most];
                 Problem::new("/clearance", "Blade clearance", clearance, "is out of range", allowed)

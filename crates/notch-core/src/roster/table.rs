@@ -1,0 +1,38 @@
+//! The class list as a table.
+
+use csv::WriterBuilder;
+
+use crate::people::HandSize;
+use crate::records::StudentFields;
+
+/// Columns in the order they are written; read in any order, and only the name is needed.
+pub const ROSTER_COLUMNS: [&str; 7] = ["station", "name", "hand", "hand size", "clearance", "allergies", "notes"];
+
+/// Writes the students of a course as a table that can be pasted again.
+pub fn write_roster<'a>(students: impl Iterator<Item = &'a StudentFields>) -> String {
+    let mut writer = WriterBuilder::new().from_writer(Vec::new());
+    let mut rows: Vec<Vec<String>> = vec![ROSTER_COLUMNS.map(str::to_owned).to_vec()];
+    rows.extend(students.map(|student| {
+        let size = match student.hand_size {
+            HandSize::Small => "small",
+            HandSize::Medium => "medium",
+            HandSize::Large => "large",
+        };
+        vec![
+            student.station.to_string(),
+            student.name.clone(),
+            student.hand.name().to_owned(),
+            size.to_owned(),
+            format!("{} mm", student.clearance.get()),
+            student.allergies.join("; "),
+            student.notes.clone(),
+        ]
+    }));
+    for row in rows {
+        // Writing into memory does not fail.
+        if writer.write_record(&row).is_err() {
+            break;
+        }
+    }
+    writer.into_inner().ok().and_then(|bytes| String::from_utf8(bytes).ok()).unwrap_or_default()
+}
