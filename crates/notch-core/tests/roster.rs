@@ -9,7 +9,7 @@ use notch_core::roster::{AlreadyKnown, Roster, RosterDefaults, read_roster, writ
 use proptest::prelude::*;
 
 fn read_with(text: &str, known: &[AlreadyKnown]) -> Roster {
-    read_roster(&CATALOGUE.roster, text, RosterDefaults { clearance: mm(130.0) }, known).unwrap()
+    read_roster(&CATALOGUE.roster, text, &RosterDefaults { clearance: mm(130.0), apart: BTreeSet::new() }, known).unwrap()
 }
 
 fn read(text: &str) -> Roster {
@@ -138,6 +138,10 @@ fn who_is_known_comes_along_and_no_allergy_is_lost() {
     assert!(found.lines[1].problems[0].message.contains("in the course already"));
     assert_eq!(found.lines[2].fields.as_ref().unwrap().station, 3, "the station of who is there is not given again");
     assert_eq!(maren.station, 2);
+    // Another of that name is told apart, and nothing of the one who is known is taken over.
+    let apart = RosterDefaults { clearance: mm(130.0), apart: [1].into() };
+    let other = read_roster(&CATALOGUE.roster, "Maren Oake", &apart, &school).unwrap().lines[0].clone();
+    assert_eq!((other.person_id, other.fields.unwrap().allergies.len()), (None, 0));
 }
 
 #[test]
@@ -147,7 +151,9 @@ fn more_than_a_course_holds_is_said_line_by_line() {
     assert_eq!((found.sound, found.wrong), (60, 1_940));
     assert!(found.lines[60].problems[0].message.contains("60 students"));
     let text: String = (0..5_001).map(|index| format!("Person {index}\n")).collect();
-    assert!(read_roster(&CATALOGUE.roster, &text, RosterDefaults { clearance: mm(130.0) }, &[]).is_err());
+    assert!(
+        read_roster(&CATALOGUE.roster, &text, &RosterDefaults { clearance: mm(130.0), apart: BTreeSet::new() }, &[]).is_err()
+    );
 }
 
 fn counts(text: &str) -> Vec<(usize, String, f64)> {

@@ -66,6 +66,9 @@ async fn every_write(server: &Server) -> Vec<Write> {
         write(Method::POST, "/api/courses", 0, renamed.clone()),
         write(Method::PUT, "/api/courses/{id}", 1, json!({ "version": version(&fields), "fields": renamed })),
         write(Method::POST, "/api/courses/{id}/students", 1, newcomer),
+        write(Method::POST, "/api/courses/{id}/people", 2, json!({ "people": [student["person_id"]] })),
+        write(Method::POST, "/api/courses/{id}/roster", 1, json!({ "text": "Una Vale, left; small" })),
+        write(Method::POST, "/api/rack/list", 0, json!({ "text": "2 paring 90" })),
         write(Method::PUT, "/api/students/{id}", id(&student), json!({ "version": version(&student), "fields": student })),
         write(Method::POST, "/api/students/{id}/archive", 14, json!({ "version": 1, "archived": true })),
         write(Method::POST, "/api/rack", 0, numbered),
@@ -182,7 +185,9 @@ async fn a_change_of_what_is_not_there_is_refused_and_changes_nothing() {
 }
 
 /// The questions that are put with a body and change nothing.
-const QUESTIONS: [&str; 13] = [
+const QUESTIONS: [&str; 15] = [
+    "/api/courses/{id}/roster/read",
+    "/api/rack/list/read",
     "/api/lessons/{id}/sharp-dull/look",
     "/api/courses/{id}/rack/inspect",
     "/api/rack/table/read",

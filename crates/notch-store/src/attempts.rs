@@ -70,11 +70,17 @@ pub(crate) fn incident(row: &Row<'_>) -> rusqlite::Result<Incident> {
     })
 }
 
-/// Attempts with their faults as one JSON list, so that a page of attempts is one query.
+/// Attempts with their faults as one JSON list, so that a page of attempts is one query. Each is told as the
+/// `$student`'s: who takes part in several courses has the evidence of all of them in each.
 macro_rules! attempts_where {
     ($condition:literal) => {
+        attempts_where!("attempt.student_id", $condition)
+    };
+    ($student:literal, $condition:literal) => {
         concat!(
-            "SELECT attempt.*, (SELECT json_group_array(fault) FROM attempt_fault WHERE attempt_id = attempt.id) AS faults_json
+            "SELECT ",
+            $student,
+            " AS student_id, attempt.*, (SELECT json_group_array(fault) FROM attempt_fault WHERE attempt_id = attempt.id) AS faults_json
              FROM attempt ",
             $condition,
             " ORDER BY started_at, attempt.id"
@@ -93,21 +99,30 @@ impl Reader<'_> {
         Ok(attempts)
     }
 
-    /// Attempts of all students of a course, in the order of time.
+    /// Attempts of all students of a course, in the order of time; what they did in other courses goes along.
     ///
     /// # Errors
     /// What the database says.
     pub fn attempts_of_course(&self, course_id: i64) -> Result<Arc<Vec<Attempt>>, StoreError> {
-        let sql = attempts_where!("JOIN student ON student.id = student_id WHERE student.course_id = ?1");
+        let sql = attempts_where!(
+            "here.id",
+            "JOIN student AS made ON made.id = attempt.student_id
+             JOIN student AS here ON here.person_id = made.person_id WHERE here.course_id = ?1"
+        );
         self.kept_attempts(course_id, || self.attempts_by(sql, course_id))
     }
 
-    /// Attempts of one student, in the order of time.
+    /// Attempts of one student, in the order of time, those in other courses among them.
     ///
     /// # Errors
     /// What the database says.
     pub fn attempts_of_student(&self, student_id: i64) -> Result<Vec<Attempt>, StoreError> {
-        self.attempts_by(attempts_where!("WHERE student_id = ?1"), student_id)
+        let sql = attempts_where!(
+            "here.id",
+            "JOIN student AS made ON made.id = attempt.student_id
+             JOIN student AS here ON here.person_id = made.person_id WHERE here.id = ?1"
+        );
+        self.attempts_by(sql, student_id)
     }
 
     /// Attempts made in one lesson, in the order of time.
@@ -145,8 +160,8 @@ impl Reader<'_> {
     /// # Errors
     /// What the database says.
     pub fn holder(&self, knife_id: i64) -> Result<Option<(i64, String)>, StoreError> {
-        let sql = "SELECT student.id, student.name FROM attempt JOIN student ON student.id = student_id
-                   WHERE stopped_at IS NULL AND knife_id = ?1";
+        let sql = "SELECT student.id, person.name FROM attempt JOIN student ON student.id = student_id
+                   JOIN person ON person.id = person_id WHERE stopped_at IS NULL AND knife_id = ?1";
         let mut statement = self.tx.prepare_cached(sql)?;
         Ok(statement.query_row([knife_id], |row| Ok((row.get(0)?, row.get(1)?))).optional()?)
     }
@@ -190,7 +205,8 @@ impl Writer<'_> {
     /// # Errors
     /// [`StoreError::Conflict`] if the student or the knife is in another attempt that still runs.
     pub fn start_attempt(&self, new: &NewAttempt) -> Result<Attempt, StoreError> {
-        let running = "SELECT student.name FROM attempt JOIN student ON student.id = student_id WHERE stopped_at IS NULL AND ";
+        let running = "SELECT person.name FROM attempt JOIN student ON student.id = student_id
+                       JOIN person ON person.id = person_id WHERE stopped_at IS NULL AND ";
         let who = |column: &str, id: i64| {
             self.tx.query_row(&format!("{running}{column} = ?1"), [id], |row| row.get::<_, String>(0)).optional()
         };

@@ -16,9 +16,10 @@ use crate::{attempts, care, count, courses, demonstrations, knives, lessons, own
 pub const FORMAT: &str = "yard-notch-school";
 
 /// Tables in an order in which each refers only to earlier ones. Settings (the passphrase) stay home.
-const TABLES: [&str; 17] = [
+const TABLES: [&str; 18] = [
     "own_value",
     "course",
+    "person",
     "student",
     "knife",
     "care_event",
@@ -116,7 +117,8 @@ fn read_row(table: &str, row: &Row<'_>) -> Result<(), String> {
     let read = match table {
         "own_value" => own::record(row).map(drop),
         "course" => courses::course(row).map(drop),
-        "student" => students::student(row).map(drop),
+        "person" => students::person(row).map(drop),
+        "student" => students::participation(row).map(drop),
         "knife" => knives::knife(row).map(drop),
         "care_event" => care::event(row).map(drop),
         "lesson" => lessons::lesson(row).map(drop),

@@ -29,6 +29,12 @@ fn an_export_of_an_earlier_schema_is_brought_up_to_this_one() -> Tested {
         steps[..schema].iter().try_for_each(|step| then.execute_batch(step))?;
         let mut document = now.clone();
         document.schema = i64::try_from(schema)?;
+        // A student was a person of one course.
+        let people = document.tables.remove("person").unwrap();
+        for row in document.tables.get_mut("student").unwrap() {
+            let person = people.iter().find(|person| person["id"] == row["person_id"]).unwrap().clone();
+            person.into_iter().filter(|(column, _)| column != "id").for_each(|(column, value)| drop(row.insert(column, value)));
+        }
         for (table, rows) in &mut document.tables {
             let mut columns = then.prepare(&format!("SELECT name FROM pragma_table_info('{table}')"))?;
             let columns: Vec<String> = columns.query_map([], |row| row.get(0))?.collect::<Result<_, _>>()?;

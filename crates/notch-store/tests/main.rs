@@ -16,4 +16,5 @@ mod files;
 mod keeping;
 mod migrations;
 mod own;
+mod people;
 mod whole;

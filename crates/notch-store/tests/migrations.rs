@@ -3,6 +3,7 @@
 use crate::common::Tested;
 use notch_core::catalogue::{BoardMaterial, IndexOnSpine, TowardsSelf};
 use notch_core::own::OwnKind;
+use notch_core::people::Hand;
 use notch_core::records::Bolster;
 use notch_store::{DATABASE_FILE, Store};
 use tempfile::TempDir;
@@ -31,6 +32,11 @@ fn a_school_of_the_first_schema_keeps_its_schools_and_gets_the_new_columns() -> 
     assert_eq!((knife.fields.bolster, knife.fields.cost, knife.fields.hollowed), (Bolster::None, None, false));
     let sizes = store.read(|reader| reader.uses_of_own(OwnKind::StandardSet, "metric"))?;
     assert_eq!((sizes.courses, sizes.attempts), (vec!["Old".to_owned()], 1));
+    // Who was a student is a person now, with the same evidence.
+    let student = store.read(|reader| reader.student(1))?;
+    assert_eq!((student.fields.name.as_str(), student.fields.hand, student.fields.station), ("Ivo", Hand::Left, 1));
+    let people = store.read(|reader| reader.people())?;
+    assert_eq!((people.len(), people[0].courses[0].student_id, people[0].id), (1, 1, student.person_id));
     Ok(())
 }
 

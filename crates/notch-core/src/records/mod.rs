@@ -28,4 +28,4 @@ pub use knife_csv::{KNIFE_COLUMNS, KnifeRow, KnifeTable, parse_numbers, read_kni
 pub use knife_list::{KnifeCounted, KnifeList, read_knife_list};
 pub use lesson::{Lesson, LessonFields, StoredSegment};
 pub use making::Making;
-pub use student::{MOST_STUDENTS, Student, StudentFields};
+pub use student::{MOST_STUDENTS, Person, PersonCourse, Student, StudentFields};

@@ -34,12 +34,75 @@ pub struct StudentFields {
     pub notes: String,
 }
 
-/// A student as kept.
+/// A person of the school: what goes along from course to course.
+#[derive(Clone, Debug, PartialEq, Serialize, Deserialize)]
+#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
+pub struct Person {
+    /// Id.
+    pub id: i64,
+    /// Rises with each change, also of a place in a course.
+    pub version: i64,
+    /// Name.
+    pub name: String,
+    /// Working hand.
+    pub hand: Hand,
+    /// Size of the hand.
+    pub hand_size: HandSize,
+    /// Longest blade that the person is cleared for.
+    pub clearance: Millimetres,
+    /// Cleared for knives with a clearance of their own.
+    pub special_clearance: bool,
+    /// Allergens by name.
+    pub allergies: Vec<String>,
+    /// Anything else.
+    pub notes: String,
+    /// Courses that the person is or was in.
+    pub courses: Vec<PersonCourse>,
+}
+
+/// The place of a person in a course.
+#[derive(Clone, Copy, Debug, PartialEq, Eq, Serialize, Deserialize)]
+#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
+pub struct PersonCourse {
+    /// Course.
+    pub course_id: i64,
+    /// Id as a student of it.
+    pub student_id: i64,
+    /// Station.
+    pub station: u16,
+    /// Left the course.
+    pub archived: bool,
+}
+
+impl Person {
+    /// The same as a student at a station.
+    pub fn at(self, station: u16) -> StudentFields {
+        StudentFields {
+            name: self.name,
+            station,
+            hand: self.hand,
+            hand_size: self.hand_size,
+            clearance: self.clearance,
+            special_clearance: self.special_clearance,
+            allergies: self.allergies,
+            notes: self.notes,
+        }
+    }
+
+    /// The station in a course that the person is in.
+    pub fn station_in(&self, course_id: i64) -> Option<u16> {
+        self.courses.iter().find(|course| course.course_id == course_id && !course.archived).map(|course| course.station)
+    }
+}
+
+/// A student as kept: a person in a course.
 #[derive(Clone, Debug, PartialEq, Serialize, Deserialize)]
 #[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
 pub struct Student {
     /// Id.
     pub id: i64,
+    /// The person, who may be in other courses too.
+    pub person_id: i64,
     /// Course.
     pub course_id: i64,
     /// Rises with each change.

@@ -4,5 +4,5 @@
 mod read;
 mod table;
 
-pub use read::{AlreadyKnown, Roster, RosterDefaults, RosterLine, read_roster};
+pub use read::{AlreadyKnown, Roster, RosterDefaults, RosterLine, free_stations, read_roster};
 pub use table::{ROSTER_COLUMNS, write_roster};

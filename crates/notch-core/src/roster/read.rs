@@ -8,7 +8,7 @@ use serde::Serialize;
 use crate::catalogue::{Mark, RosterColumn as Column, RosterWords, plain};
 use crate::people::{Hand, HandSize};
 use crate::problem::Problem;
-use crate::records::{MOST_STUDENTS, StudentFields};
+use crate::records::{MOST_STUDENTS, Person, StudentFields};
 use crate::text;
 use crate::text::Text;
 use crate::units::Millimetres;
@@ -48,6 +48,17 @@ pub struct Roster {
     pub left_out: Vec<String>,
 }
 
+impl Roster {
+    /// Every problem of every line, led by its number.
+    pub fn problems(&self) -> Vec<Problem> {
+        let of_line = |line: &RosterLine| {
+            let lead = format!("Line {}: ", line.line);
+            line.problems.iter().map(|problem| problem.clone().after(lead.as_str())).collect::<Vec<_>>()
+        };
+        self.lines.iter().flat_map(of_line).collect()
+    }
+}
+
 /// Somebody whom the school knows.
 #[derive(Clone, Debug, PartialEq)]
 pub struct AlreadyKnown {
@@ -59,11 +70,29 @@ pub struct AlreadyKnown {
     pub fields: StudentFields,
 }
 
+impl AlreadyKnown {
+    /// The people of the school, seen from a course; none is in a course that is not made yet.
+    pub fn of(people: Vec<Person>, course_id: Option<i64>) -> Vec<AlreadyKnown> {
+        let known = |person: Person| {
+            let station = course_id.and_then(|course| person.station_in(course));
+            AlreadyKnown { person_id: person.id, here: station.is_some(), fields: person.at(station.unwrap_or(1)) }
+        };
+        people.into_iter().map(known).collect()
+    }
+}
+
 /// What is taken for granted where a line does not tell.
-#[derive(Clone, Copy, Debug, PartialEq)]
+#[derive(Clone, Debug, PartialEq)]
 pub struct RosterDefaults {
     /// Longest blade that a newcomer is cleared for.
     pub clearance: Millimetres,
+    /// Lines of people who have the name of somebody known, and are somebody else.
+    pub apart: BTreeSet<usize>,
+}
+
+/// Stations that are free, in order.
+pub fn free_stations(taken: &BTreeSet<u16>) -> impl Iterator<Item = u16> {
+    (1..=MOST_STUDENTS).filter(|station| !taken.contains(station))
 }
 
 /// What a line says, before it is weighed.
@@ -132,7 +161,7 @@ impl Said {
 pub fn read_roster(
     words: &RosterWords,
     text: &str,
-    defaults: RosterDefaults,
+    defaults: &RosterDefaults,
     known: &[AlreadyKnown],
 ) -> Result<Roster, Vec<Problem>> {
     let text = text.trim_start_matches('\u{feff}');
@@ -325,7 +354,7 @@ impl<'k> Places<'k> {
     }
 
     fn next(&self) -> Option<u16> {
-        (1..=MOST_STUDENTS).find(|station| !self.taken.contains(station))
+        free_stations(&self.taken).next()
     }
 }
 
@@ -339,7 +368,7 @@ fn weighed(
     text: &str,
     mut said: Said,
     letters: &BTreeMap<usize, Mark>,
-    defaults: RosterDefaults,
+    defaults: &RosterDefaults,
     places: &mut Places<'_>,
 ) -> RosterLine {
     let mut found =
@@ -363,6 +392,7 @@ fn weighed(
         found.problems.push(Problem::new("/hand", "Line", text, format!("tells {twice}"), "one of each"));
     }
     let same = places.known.iter().find(|each| same_name(&each.fields.name) == same_name(&name));
+    let same = same.filter(|each| each.here || !defaults.apart.contains(&line));
     if same.is_some_and(|each| each.here) {
         found.problems.push(Problem::new("/name", "Name", &name, "is in the course already", "a name that tells them apart"));
     } else if let Some(first) = places.names.get(&same_name(&name)) {

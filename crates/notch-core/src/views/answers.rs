@@ -273,6 +273,7 @@ fn made_up_class(condition: &Condition) -> Vec<Student> {
         special: !child,
     };
     let student = |(id, one): (i64, OneStudent)| Student {
+        person_id: id,
         id,
         course_id: 1,
         version: 1,

@@ -50,7 +50,7 @@ pub fn student(name: &str, hand: Hand, allergies: &[&str]) -> Student {
         allergies: allergies.iter().map(ToString::to_string).collect(),
         notes: String::new(),
     };
-    Student { id: 1, course_id: 1, version: 1, archived: false, fields }
+    Student { id: 1, person_id: 1, course_id: 1, version: 1, archived: false, fields }
 }
 
 /// A sharp knife of a type at its usual length, for the right hand where it is ground for one.

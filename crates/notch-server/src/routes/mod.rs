@@ -12,6 +12,7 @@ pub(crate) mod own;
 pub(crate) mod plan;
 pub(crate) mod playbook;
 pub(crate) mod rack;
+pub(crate) mod roster;
 pub(crate) mod sharp_dull;
 pub(crate) mod sign_in;
 pub(crate) mod students;

@@ -8,7 +8,7 @@ use axum::http::{StatusCode, header};
 use axum::response::IntoResponse;
 use notch_core::Problem;
 use notch_core::people::Hand;
-use notch_core::records::{Knife, KnifeFields, KnifeTable, read_knives, write_knives};
+use notch_core::records::{Knife, KnifeFields, KnifeList, KnifeTable, read_knife_list, read_knives, write_knives};
 use notch_core::units::Millimetres;
 use notch_core::views::{RackInput, RackView, rack_view};
 use serde::{Deserialize, Serialize};
@@ -225,6 +225,40 @@ pub(crate) async fn take(
                     writer.add_knife(fields)?;
                 }
                 Ok(TableTaken { added: table.sound, left: table.wrong })
+            },
+            |_, _, taken| Ok((StatusCode::CREATED, Json(taken))),
+        )
+        .await
+}
+
+/// Reads knives by count, as `6 chef's 200, 4 paring 90`; nothing is kept.
+#[utoipa::path(post, operation_id = "rack_read_list", path = "/api/rack/list/read", tag = "rack", request_body = TableText,
+    responses((status = 200, body = KnifeList)))]
+pub(crate) async fn read_list(State(state): State<AppState>, Body(body): Body<TableText>) -> Result<Json<KnifeList>, ApiError> {
+    state.read(move |reader, catalogue| Ok(Json(read_knife_list(catalogue, &body.text, &reader.knife_numbers()?)?))).await
+}
+
+/// Puts knives by count on the rack, numbered after those that are there: all, or with `skip_wrong` those
+/// that are understood.
+#[utoipa::path(post, operation_id = "rack_take_list", path = "/api/rack/list", tag = "rack", request_body = TableText,
+    responses((status = 201, body = TableTaken)))]
+pub(crate) async fn take_list(
+    State(state): State<AppState>,
+    write: DeviceWrite,
+    Body(body): Body<TableText>,
+) -> Result<(StatusCode, Json<TableTaken>), ApiError> {
+    state
+        .write(
+            write,
+            move |writer, catalogue, _| {
+                let list = read_knife_list(catalogue, &body.text, &writer.knife_numbers()?)?;
+                if list.wrong > 0 && !body.skip_wrong {
+                    return Err(ApiError::Fields(list.items.into_iter().flat_map(|item| item.problems).collect()));
+                }
+                for fields in list.items.iter().flat_map(|item| &item.knives) {
+                    writer.add_knife(fields)?;
+                }
+                Ok(TableTaken { added: list.sound, left: list.wrong })
             },
             |_, _, taken| Ok((StatusCode::CREATED, Json(taken))),
         )
