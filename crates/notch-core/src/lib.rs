@@ -50,6 +50,7 @@ mod problem;
 pub mod progress;
 pub mod records;
 pub mod roster;
+mod sheet;
 pub mod text;
 pub mod units;
 pub mod views;

@@ -14,6 +14,7 @@ mod api;
 mod every_route;
 mod first_evening;
 mod house;
+mod roster;
 mod sound;
 mod workshop;
 mod writes;

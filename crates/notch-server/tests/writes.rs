@@ -35,6 +35,7 @@ fn write(method: Method, route: &'static str, id: i64, body: Value) -> Write {
 async fn every_write(server: &Server) -> Vec<Write> {
     let (_, course) = server.get("/api/courses/1").await;
     let (fields, student) = (course["course"].clone(), course["students"][2].clone());
+    let (_, other) = server.get("/api/courses/2").await;
     let (_, rack) = server.get("/api/rack").await;
     let knife = rack["groups"][0]["knives"][0]["knife"].clone();
     let (_, plan) = server.get("/api/lessons/6/plan").await;
@@ -66,7 +67,7 @@ async fn every_write(server: &Server) -> Vec<Write> {
         write(Method::POST, "/api/courses", 0, renamed.clone()),
         write(Method::PUT, "/api/courses/{id}", 1, json!({ "version": version(&fields), "fields": renamed })),
         write(Method::POST, "/api/courses/{id}/students", 1, newcomer),
-        write(Method::POST, "/api/courses/{id}/people", 2, json!({ "people": [student["person_id"]] })),
+        write(Method::POST, "/api/courses/{id}/people", 1, json!({ "people": [other["students"][0]["person_id"]] })),
         write(Method::POST, "/api/courses/{id}/roster", 1, json!({ "text": "Una Vale, left; small" })),
         write(Method::POST, "/api/rack/list", 0, json!({ "text": "2 paring 90" })),
         write(Method::PUT, "/api/students/{id}", id(&student), json!({ "version": version(&student), "fields": student })),

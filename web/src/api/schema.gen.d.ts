@@ -328,6 +328,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/courses/{id}/people": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Takes people of the school into a course, with all that is known of them. Stations are numbered by themselves. */
+        post: operations["courses_take_along"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/courses/{id}/playbook": {
         parameters: {
             query?: never;
@@ -390,6 +407,41 @@ export interface paths {
         put?: never;
         /** Looks a knife over, for the cuts of a course; nothing is kept. */
         post: operations["rack_inspect"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/courses/{id}/roster": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The class list as comma-separated text. */
+        get: operations["courses_roster"];
+        put?: never;
+        /** Takes the people of a class list into a course: all, or with `skip_wrong` those who are understood. */
+        post: operations["courses_take_roster"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/courses/{id}/roster/read": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Reads a class list, line by line; nothing is kept. */
+        post: operations["courses_read_roster"];
         delete?: never;
         options?: never;
         head?: never;
@@ -723,6 +775,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/people": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Everyone of the school, with the courses that they are or were in. */
+        get: operations["people_list"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/rack": {
         parameters: {
             query?: never;
@@ -787,6 +856,43 @@ export interface paths {
         put?: never;
         /** Writes down what was done to a knife. A failed test takes it out of class at once. */
         post: operations["care_add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rack/list": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Puts knives by count on the rack, numbered after those that are there: all, or with `skip_wrong` those
+         *     that are understood.
+         */
+        post: operations["rack_take_list"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rack/list/read": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Reads knives by count, as `6 chef's 200, 4 paring 90`; nothing is kept. */
+        post: operations["rack_read_list"];
         delete?: never;
         options?: never;
         head?: never;
@@ -3412,6 +3518,17 @@ export interface components {
             /** @description Numbers that the check sheet would take out, to start with. */
             proposed: string[];
         };
+        /** @description Some knives that are alike, as they were written, and what was understood. */
+        KnifeCounted: {
+            /** @description The knives, numbered; none where it is not understood. */
+            knives: components["schemas"]["KnifeFields"][];
+            /** @description What is wrong with it. */
+            problems: components["schemas"]["Problem"][];
+            /** @description What was understood: `6 × Chef's 200 mm, numbers 1 to 6`. */
+            said: components["schemas"]["Text"];
+            /** @description As it was written. */
+            text: string;
+        };
         /** @description What a person edits of a knife. */
         KnifeFields: {
             /** @description Bolster. */
@@ -3445,6 +3562,15 @@ export interface components {
             stored?: string;
             /** @description Tang. */
             tang?: components["schemas"]["Tang"];
+        };
+        /** @description A list of knives, item by item. */
+        KnifeList: {
+            /** @description Items in order. */
+            items: components["schemas"]["KnifeCounted"][];
+            /** @description Knives that are understood. */
+            sound: number;
+            /** @description Items with a problem. */
+            wrong: number;
         };
         /** @description A part of a knife. */
         KnifePart: {
@@ -4303,6 +4429,55 @@ export interface components {
          * @enum {string}
          */
         PeelTool: "peeler" | "knife";
+        /** @description A person of the school: what goes along from course to course. */
+        Person: {
+            /** @description Allergens by name. */
+            allergies: string[];
+            /** @description Longest blade that the person is cleared for. */
+            clearance: components["schemas"]["Millimetres"];
+            /** @description Courses that the person is or was in. */
+            courses: components["schemas"]["PersonCourse"][];
+            /** @description Working hand. */
+            hand: components["schemas"]["Hand"];
+            /** @description Size of the hand. */
+            hand_size: components["schemas"]["HandSize"];
+            /**
+             * Format: int64
+             * @description Id.
+             */
+            id: number;
+            /** @description Name. */
+            name: string;
+            /** @description Anything else. */
+            notes: string;
+            /** @description Cleared for knives with a clearance of their own. */
+            special_clearance: boolean;
+            /**
+             * Format: int64
+             * @description Rises with each change, also of a place in a course.
+             */
+            version: number;
+        };
+        /** @description The place of a person in a course. */
+        PersonCourse: {
+            /** @description Left the course. */
+            archived: boolean;
+            /**
+             * Format: int64
+             * @description Course.
+             */
+            course_id: number;
+            /**
+             * Format: int32
+             * @description Station.
+             */
+            station: number;
+            /**
+             * Format: int64
+             * @description Id as a student of it.
+             */
+            student_id: number;
+        };
         /** @description Equal pieces side by side in the section, in mm. */
         PieceGrid: {
             /**
@@ -4635,6 +4810,53 @@ export interface components {
          * @enum {string}
          */
         Rivets: "flush" | "proud" | "gaps" | "none";
+        /** @description A class list, line by line. */
+        Roster: {
+            /** @description Columns that are not read, by their heads. */
+            left_out: string[];
+            /** @description Lines in order; empty ones and the head are left out. */
+            lines: components["schemas"]["RosterLine"][];
+            /** @description Lines that are understood. */
+            sound: number;
+            /** @description Lines with a problem. */
+            wrong: number;
+        };
+        /** @description A line of a class list, and what was understood of it. */
+        RosterLine: {
+            fields?: components["schemas"]["StudentFields"] | null;
+            /** @description Line of the text, the first being 1. */
+            line: number;
+            /**
+             * Format: int64
+             * @description The person of the school who has this name, and comes along with hand, clearance and evidence.
+             */
+            person_id?: number | null;
+            /** @description What is wrong with the line. */
+            problems: components["schemas"]["Problem"][];
+            /** @description What was understood beside the name; what was not told is said as taken for granted. */
+            said: components["schemas"]["Text"];
+            /** @description The line as it was written. */
+            text: string;
+        };
+        /** @description What was taken from a class list. */
+        RosterTaken: {
+            /** @description Students who were added. */
+            added: number;
+            /** @description Of them those whom the school knew. */
+            known: number;
+            /** @description Lines that were left. */
+            left: number;
+        };
+        /** @description A class list as it was pasted. */
+        RosterText: {
+            /** @description Lines of people who are somebody else than the one of that name whom the school knows. */
+            apart?: number[];
+            clearance?: components["schemas"]["Millimetres"] | null;
+            /** @description Take the lines that are understood and leave the others. */
+            skip_wrong?: boolean;
+            /** @description One student a line. */
+            text: string;
+        };
         /** @description A judged sample. */
         Sample: {
             /**
@@ -5133,7 +5355,7 @@ export interface components {
             /** @description Strand. */
             strand: components["schemas"]["Strand"];
         };
-        /** @description A student as kept. */
+        /** @description A student as kept: a person in a course. */
         Student: components["schemas"]["StudentFields"] & {
             /** @description Left the course; the record is kept with its history. */
             archived: boolean;
@@ -5147,6 +5369,11 @@ export interface components {
              * @description Id.
              */
             id: number;
+            /**
+             * Format: int64
+             * @description The person, who may be in other courses too.
+             */
+            person_id: number;
             /**
              * Format: int64
              * @description Rises with each change.
@@ -5217,6 +5444,11 @@ export interface components {
             who: string;
             /** @description Why, 1 to 200 characters. */
             why: string;
+        };
+        /** @description People who are taken into a course. */
+        TakenAlong: {
+            /** @description Ids of people, up to 60. */
+            people: number[];
         };
         /** @description Something that was kept by mistake, or twice, and was taken back. */
         TakenBack: components["schemas"]["TakeBack"] & {
@@ -6811,6 +7043,73 @@ export interface operations {
             };
         };
     };
+    courses_take_along: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description When it happened on the device; now, if left out. Within the past seven days. */
+                "happened-at"?: Moment;
+                /** @description Made by the device, unlike all others: the same write sent again is kept once. */
+                "idempotency-key"?: string;
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TakenAlong"];
+            };
+        };
+        responses: {
+            /** @description Refused: why, and at which fields. */
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RosterTaken"];
+                };
+            };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The disk is full; nothing was kept. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
     playbook_matrix: {
         parameters: {
             query?: {
@@ -7033,6 +7332,175 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["InspectionView"];
+                };
+            };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    courses_roster: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Refused: why, and at which fields. */
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    courses_take_roster: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description When it happened on the device; now, if left out. Within the past seven days. */
+                "happened-at"?: Moment;
+                /** @description Made by the device, unlike all others: the same write sent again is kept once. */
+                "idempotency-key"?: string;
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RosterText"];
+            };
+        };
+        responses: {
+            /** @description Refused: why, and at which fields. */
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RosterTaken"];
+                };
+            };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The disk is full; nothing was kept. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    courses_read_roster: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RosterText"];
+            };
+        };
+        responses: {
+            /** @description Refused: why, and at which fields. */
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Roster"];
                 };
             };
             /** @description No time for it now: nothing was begun, or nothing of it was kept. */
@@ -8431,6 +8899,53 @@ export interface operations {
             };
         };
     };
+    people_list: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Refused: why, and at which fields. */
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Person"][];
+                };
+            };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
     rack_list: {
         parameters: {
             query?: {
@@ -8801,6 +9316,122 @@ export interface operations {
             /** @description The disk is full; nothing was kept. */
             507: {
                 headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    rack_take_list: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description When it happened on the device; now, if left out. Within the past seven days. */
+                "happened-at"?: Moment;
+                /** @description Made by the device, unlike all others: the same write sent again is kept once. */
+                "idempotency-key"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TableText"];
+            };
+        };
+        responses: {
+            /** @description Refused: why, and at which fields. */
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TableTaken"];
+                };
+            };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The disk is full; nothing was kept. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    rack_read_list: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TableText"];
+            };
+        };
+        responses: {
+            /** @description Refused: why, and at which fields. */
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KnifeList"];
+                };
+            };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
                     [name: string]: unknown;
                 };
                 content: {

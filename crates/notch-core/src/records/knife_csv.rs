@@ -9,6 +9,7 @@ use super::{Bolster, EdgeState, KnifeFields, Tang};
 use crate::catalogue::{Catalogue, Edge, KnifeType};
 use crate::people::Hand;
 use crate::problem::Problem;
+use crate::sheet::{as_meant, harmless};
 use crate::units::{Degrees, Millimetres, parse_length};
 
 /// Columns in the order they are written; read in any order, and only the first three are needed.
@@ -120,14 +121,6 @@ pub fn read_knives(catalogue: &Catalogue, text: &str, taken: &BTreeSet<String>) 
     Ok(KnifeTable { sound, wrong: rows.len() - sound, rows })
 }
 
-/// A cell that begins with one of these is a formula to a spreadsheet.
-const FORMULA: [char; 6] = ['=', '+', '-', '@', '\t', '\r'];
-
-/// Whether a spreadsheet would reckon with it, or it was kept from that.
-fn is_formula(text: &str) -> bool {
-    text.trim_start_matches('\'').starts_with(FORMULA)
-}
-
 /// Writes knives as a table that [`read_knives`] reads again. Text that a spreadsheet would take for a formula
 /// is written behind an apostrophe, which is taken off again when it is read.
 pub fn write_knives<'a>(knives: impl IntoIterator<Item = &'a KnifeFields>) -> String {
@@ -135,7 +128,6 @@ pub fn write_knives<'a>(knives: impl IntoIterator<Item = &'a KnifeFields>) -> St
     // Writing into memory cannot fail.
     let _ = writer.write_record(KNIFE_COLUMNS);
     for knife in knives {
-        let harmless = |text: &str| if is_formula(text) { format!("'{text}") } else { text.to_owned() };
         let number = |value: f64| format!("{value}");
         let _ = writer.write_record([
             harmless(&knife.number).as_str(),
@@ -221,8 +213,7 @@ impl Cells<'_> {
 
     /// Words of a cell, without what kept them from being a formula.
     fn words(&self, column: &str) -> String {
-        let cell = self.get(column);
-        cell.strip_prefix('\'').filter(|_| is_formula(cell)).unwrap_or(cell).to_owned()
+        as_meant(self.get(column)).to_owned()
     }
 
     /// One of some words; nothing where the cell is empty.

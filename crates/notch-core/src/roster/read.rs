@@ -9,6 +9,7 @@ use crate::catalogue::{Mark, RosterColumn as Column, RosterWords, plain};
 use crate::people::{Hand, HandSize};
 use crate::problem::Problem;
 use crate::records::{MOST_STUDENTS, Person, StudentFields};
+use crate::sheet::as_meant;
 use crate::text;
 use crate::text::Text;
 use crate::units::Millimetres;
@@ -212,7 +213,7 @@ fn cells(line: &str) -> Vec<String> {
 fn between(line: &str, sign: u8) -> Vec<String> {
     let mut reader = ReaderBuilder::new().delimiter(sign).has_headers(false).flexible(true).from_reader(line.as_bytes());
     match reader.records().next() {
-        Some(Ok(record)) => record.iter().map(|cell| cell.trim().to_owned()).collect(),
+        Some(Ok(record)) => record.iter().map(|cell| as_meant(cell.trim()).to_owned()).collect(),
         _ => Vec::new(),
     }
 }

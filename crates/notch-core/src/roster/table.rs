@@ -4,6 +4,7 @@ use csv::WriterBuilder;
 
 use crate::people::HandSize;
 use crate::records::StudentFields;
+use crate::sheet::harmless;
 
 /// Columns in the order they are written; read in any order, and only the name is needed.
 pub const ROSTER_COLUMNS: [&str; 7] = ["station", "name", "hand", "hand size", "clearance", "allergies", "notes"];
@@ -20,12 +21,12 @@ pub fn write_roster<'a>(students: impl Iterator<Item = &'a StudentFields>) -> St
         };
         vec![
             student.station.to_string(),
-            student.name.clone(),
+            harmless(&student.name),
             student.hand.name().to_owned(),
             size.to_owned(),
             format!("{} mm", student.clearance.get()),
-            student.allergies.join("; "),
-            student.notes.clone(),
+            harmless(&student.allergies.join("; ")),
+            harmless(&student.notes),
         ]
     }));
     for row in rows {

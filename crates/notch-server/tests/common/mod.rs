@@ -83,6 +83,13 @@ impl Server {
         self.raw(Method::GET, path, "", Body::empty()).await
     }
 
+    /// An answer that is plain text, such as a table.
+    pub async fn text(&self, path: &str) -> String {
+        let request = Request::builder().uri(path).header(header::HOST, "localhost").body(Body::empty()).unwrap();
+        let bytes = self.send(request).await.into_body().collect().await.unwrap().to_bytes();
+        String::from_utf8(bytes.to_vec()).unwrap()
+    }
+
     pub async fn post(&self, path: &str, body: Value) -> (StatusCode, Value) {
         self.raw(Method::POST, path, "application/json", body.to_string()).await
     }
