@@ -17,9 +17,20 @@ const ADVICE = [
 
 /** Which readings a change makes old, by what is changed; their keys begin with these words. */
 const TOUCHED = {
-  course: ['courses', 'course', 'rack', 'care', 'yard', 'student', 'try-doctrines', 'judge', ...ADVICE],
-  student: ['course', 'yard', 'student', ...ADVICE],
-  knife: ['rack', 'care', 'read-table', ...ADVICE],
+  course: [
+    'courses',
+    'course',
+    'people',
+    'rack',
+    'care',
+    'yard',
+    'student',
+    'try-doctrines',
+    'judge',
+    ...ADVICE,
+  ],
+  student: ['course', 'people', 'read-roster', 'yard', 'student', ...ADVICE],
+  knife: ['rack', 'care', 'read-table', 'read-list', ...ADVICE],
   lesson: ['course', 'plan', 'class', 'check', 'count', 'kit', 'rack', 'care', 'time-rule', 'try-doctrines'],
   // Wear follows from the minutes in class.
   attempt: ['class', 'yard', 'student', 'rack', 'care'],

@@ -94,6 +94,34 @@ export const useReadTable = (text: string) =>
     gcTime: 60_000,
   });
 
+/** Knives by count, as they are understood. */
+export const useReadKnifeList = (text: string) =>
+  useQuery({
+    queryKey: ['read-list', text],
+    queryFn: ({ signal }) =>
+      answer(ask.POST('/api/rack/list/read', { body: { text, skip_wrong: false }, signal })),
+    enabled: text.trim() !== '',
+    placeholderData: keepPreviousData,
+    retry: false,
+    gcTime: 60_000,
+  });
+
+/** A class list, as it is understood. */
+export const useReadRoster = (course: number, asked: Api['RosterText']) =>
+  useQuery({
+    queryKey: ['read-roster', course, asked],
+    queryFn: ({ signal }) =>
+      answer(ask.POST('/api/courses/{id}/roster/read', { ...path(course), body: asked, signal })),
+    enabled: asked.text.trim() !== '',
+    placeholderData: keepPreviousData,
+    retry: false,
+    gcTime: 60_000,
+  });
+
+/** Everyone of the school. */
+export const usePeople = () =>
+  useQuery({ queryKey: ['people'], queryFn: ({ signal }) => answer(ask.GET('/api/people', { signal })) });
+
 interface AskedOfMatrix {
   food?: string;
   knives?: Api['KnifeSource'];

@@ -1823,6 +1823,8 @@ export interface components {
         /** @description Everything the screens choose from. */
         CatalogueView: {
             boards: components["schemas"]["Board"][];
+            /** @description Blade lengths that a student is cleared for by length alone, the shortest first. */
+            clearances: components["schemas"]["Millimetres"][];
             cuts: components["schemas"]["Cut"][];
             disclaimer: string;
             doctrines: components["schemas"]["DoctrineQuestion"][];

@@ -6,6 +6,7 @@ use notch_core::catalogue::{
     BoardMaterial, Catalogue, Cut, DoctrineQuestion, Fault, Food, FoodGroup, Grip, Hold, KnifePart, KnifeType, LessonSegment,
     Manner, Motion, StandardSet, Third, Tolerance,
 };
+use notch_core::units::Millimetres;
 use serde::Serialize;
 use utoipa::ToSchema;
 
@@ -45,6 +46,8 @@ pub(crate) struct CatalogueView {
     first_aid: String,
     parts: Vec<KnifePart>,
     boards: Vec<Board>,
+    /// Blade lengths that a student is cleared for by length alone, the shortest first.
+    clearances: Vec<Millimetres>,
     /// Names of all time zones.
     time_zones: Vec<String>,
 }
@@ -102,6 +105,7 @@ fn view(catalogue: &Catalogue) -> CatalogueView {
             .iter()
             .map(|(value, board)| Board { value: *value, name: board.name.clone(), allowed: board.allowed })
             .collect(),
+        clearances: catalogue.progress.ladder.iter().filter(|rung| !rung.special).map(|rung| rung.length).collect(),
         time_zones: notch_core::zone::names(),
     }
 }

@@ -8,6 +8,8 @@ import { useUnit, withUnit } from '../../shared/format';
 import { LengthInput } from '../../shared/LengthInput';
 import { Trouble } from '../../shared/State';
 import { useArchiveStudent } from './changes';
+import { PasteNames } from './PasteNames';
+import { TakeAlong } from './TakeAlong';
 
 type Fields = Api['StudentFields'];
 
@@ -45,7 +47,17 @@ export function Students({ courseId, students }: { courseId: number; students: A
   const archive = useArchiveStudent((student) => setGone(student.archived ? student : undefined));
   return (
     <section className="stack" aria-label="Students">
-      <h2>Students</h2>
+      <div className="spread">
+        <h2>Students</h2>
+        <Button
+          variant="default"
+          component="a"
+          href={`/api/courses/${courseId}/roster`}
+          download="class-list.csv"
+        >
+          Save the class list as a file
+        </Button>
+      </div>
       {gone && (
         <p className="chip" data-kind="todo" role="status" style={{ alignSelf: 'flex-start' }}>
           {gone.name} is out of the course; the record is kept.
@@ -102,6 +114,8 @@ export function Students({ courseId, students }: { courseId: number; students: A
           </div>
         ),
       )}
+      <PasteNames courseId={courseId} />
+      <TakeAlong courseId={courseId} />
       <h3>Add a student</h3>
       <StudentForm key={`new ${students.length}`} courseId={courseId} first={firstFields(students)} />
     </section>

@@ -18,6 +18,24 @@ export const useSaveCourse = (course: Api['Course'] | undefined, onSaved: (cours
     { onSuccess: onSaved },
   );
 
+/** Takes the people of a class list into a course. */
+export const useTakeRoster = (course: number, onTaken: () => void) =>
+  useChange(
+    'student',
+    (body: Api['RosterText']) =>
+      answer(api.POST('/api/courses/{id}/roster', { params: { path: { id: course } }, body })),
+    { onSuccess: onTaken },
+  );
+
+/** Takes people of the school into a course. */
+export const useTakeAlong = (course: number, onTaken: () => void) =>
+  useChange(
+    'student',
+    (people: number[]) =>
+      answer(api.POST('/api/courses/{id}/people', { params: { path: { id: course } }, body: { people } })),
+    { onSuccess: onTaken },
+  );
+
 /** Takes a student out of the course, or back in; the record is kept. */
 export const useArchiveStudent = (onDone: (student: Api['Student']) => void) =>
   useChange(

@@ -10,6 +10,7 @@ import { Mark } from '../../shared/mark';
 import { Failed, Loading, Trouble } from '../../shared/State';
 import { Said } from '../../shared/Said';
 import { AddForm } from './AddForm';
+import { ByCount } from './ByCount';
 import { KnifeDock } from './KnifeDock';
 import styles from './Rack.module.css';
 
@@ -104,6 +105,8 @@ export function KnivesView({ courseId, tabs }: { courseId: number; tabs: React.R
       ) : (
         <Dock label="Add knives">
           <h2>Add knives</h2>
+          <ByCount />
+          <h3>One, or several alike</h3>
           <AddForm done={(id) => select({ knife: String(id) })} />
         </Dock>
       )}

@@ -57,6 +57,14 @@ export const useTakeTable = (onTaken: () => void) =>
     { onSuccess: onTaken },
   );
 
+/** Puts knives by count on the rack. */
+export const useTakeKnifeList = (onTaken: () => void) =>
+  useChange(
+    'knife',
+    (body: { text: string; skip_wrong: boolean }) => answer(api.POST('/api/rack/list', { body })),
+    { onSuccess: onTaken },
+  );
+
 /** Ticks a line of the check sheet; ticks go out one after the other. */
 export const useTick = (id: number) =>
   useChange(
