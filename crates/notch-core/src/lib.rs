@@ -32,6 +32,7 @@
 //! ```
 
 pub mod at_hand;
+pub mod calendar;
 pub mod care;
 pub mod carry;
 pub mod catalogue;

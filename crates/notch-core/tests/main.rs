@@ -15,6 +15,7 @@ mod allergies;
 mod bench;
 mod bench_views;
 mod beside;
+mod calendar;
 mod care;
 mod deeds;
 mod eligibility;

@@ -13,6 +13,7 @@ pub(crate) fn reading() -> OpenApiRouter<AppState> {
         .routes(routes!(r::catalogue::catalogue))
         .routes(routes!(r::courses::list))
         .routes(routes!(r::courses::show))
+        .routes(routes!(r::courses::calendar))
         .routes(routes!(r::roster::people))
         .routes(routes!(r::roster::table))
         .routes(routes!(r::roster::read))

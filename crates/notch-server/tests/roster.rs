@@ -79,6 +79,15 @@ async fn the_class_list_goes_out_as_a_table_and_comes_in_again() {
 }
 
 #[tokio::test]
+async fn the_lessons_of_a_course_are_a_calendar() {
+    let server = Server::new(None);
+    let text = server.text("/api/courses/1/calendar").await;
+    assert_eq!(text.matches("BEGIN:VEVENT").count(), 8);
+    assert!(text.contains("DTSTART;TZID=Europe/Lisbon:20261006T"), "{text}");
+    assert_eq!(server.get("/api/courses/99/calendar").await.0, StatusCode::NOT_FOUND);
+}
+
+#[tokio::test]
 async fn knives_are_put_on_the_rack_by_count() {
     let server = Server::empty();
     let body = json!({ "text": "6 chef's 200, 4 paring 90, 1 bread, 2 swords" });

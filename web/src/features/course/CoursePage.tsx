@@ -1,3 +1,4 @@
+import { Button } from '@mantine/core';
 import { useParams } from 'react-router';
 import { useCourse } from '../../api/queries';
 import { Failed, Loading } from '../../shared/State';
@@ -24,7 +25,12 @@ function ExistingCourse({ id }: { id: number }) {
     return course.isError ? <Failed error={course.error} again={() => void course.refetch()} /> : <Loading />;
   return (
     <main className="stack" style={{ padding: '20px 24px', overflowY: 'auto', flex: 1 }}>
-      <h1>Course and students</h1>
+      <div className="spread">
+        <h1>Course and students</h1>
+        <Button variant="default" component="a" href={`/api/courses/${id}/calendar`} download="lessons.ics">
+          Save the lessons as a calendar
+        </Button>
+      </div>
       <CourseForm key={course.data.course.version} course={course.data.course} />
       <Students courseId={id} students={course.data.students} />
     </main>
