@@ -46,6 +46,17 @@ pub enum HandSize {
     Large,
 }
 
+impl HandSize {
+    /// Its name in a sentence.
+    pub const fn name(self) -> &'static str {
+        match self {
+            HandSize::Small => "small",
+            HandSize::Medium => "medium",
+            HandSize::Large => "large",
+        }
+    }
+}
+
 /// How quick a class or student is at an even rhythm.
 #[derive(Clone, Copy, Debug, PartialEq, Eq, PartialOrd, Ord, Serialize, Deserialize)]
 #[serde(rename_all = "snake_case")]

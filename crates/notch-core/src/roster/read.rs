@@ -109,7 +109,8 @@ struct Said {
     notes: String,
     /// Two hands, two sizes: which of them is meant is not known.
     twice: Option<&'static str>,
-    surname_first: bool,
+    /// The name stands in two cells.
+    two_parts: bool,
 }
 
 impl Said {
@@ -336,7 +337,7 @@ fn by_itself(words: &RosterWords, cells: &[String]) -> Said {
         && !one.contains(' ')
         && !two.contains(' ')
     {
-        said.surname_first = true;
+        said.two_parts = true;
     }
     said
 }
@@ -376,8 +377,8 @@ fn weighed(
         RosterLine { line, text: text.to_owned(), fields: None, person_id: None, said: Text::default(), problems: Vec::new() };
     let name = match said.names.as_slice() {
         [name] => name.clone(),
-        [one, two] if said.surname_first && text.contains(',') => format!("{two} {one}"),
-        [one, two] if said.surname_first => format!("{one} {two}"),
+        [one, two] if said.two_parts && text.contains(',') => format!("{two} {one}"),
+        [one, two] if said.two_parts => format!("{one} {two}"),
         [] => {
             found.problems.push(Problem::new("/name", "Name", text, "has no name in it", "a name, and what is known beside it"));
             return found;
@@ -437,12 +438,7 @@ fn together(mut named: Vec<String>, same: Option<&AlreadyKnown>) -> Vec<String> 
 }
 
 fn told(fields: &StudentFields, hand: Option<Hand>, size: Option<HandSize>, known: bool) -> Text {
-    let size_name = match fields.hand_size {
-        HandSize::Small => "small",
-        HandSize::Medium => "medium",
-        HandSize::Large => "large",
-    };
-    let mut words = text!["station ", fields.station, ": ", fields.hand.name(), " hand, ", size_name];
+    let mut words = text!["station ", fields.station, ": ", fields.hand.name(), " hand, ", fields.hand_size.name()];
     words.push(text![", cleared to ", fields.clearance]);
     if !fields.allergies.is_empty() {
         words.push(text![", allergic to ", fields.allergies.join(" and ")]);

@@ -2,7 +2,6 @@
 
 use csv::WriterBuilder;
 
-use crate::people::HandSize;
 use crate::records::StudentFields;
 use crate::sheet::harmless;
 
@@ -14,16 +13,11 @@ pub fn write_roster<'a>(students: impl Iterator<Item = &'a StudentFields>) -> St
     let mut writer = WriterBuilder::new().from_writer(Vec::new());
     let mut rows: Vec<Vec<String>> = vec![ROSTER_COLUMNS.map(str::to_owned).to_vec()];
     rows.extend(students.map(|student| {
-        let size = match student.hand_size {
-            HandSize::Small => "small",
-            HandSize::Medium => "medium",
-            HandSize::Large => "large",
-        };
         vec![
             student.station.to_string(),
             harmless(&student.name),
             student.hand.name().to_owned(),
-            size.to_owned(),
+            student.hand_size.name().to_owned(),
             format!("{} mm", student.clearance.get()),
             harmless(&student.allergies.join("; ")),
             harmless(&student.notes),
