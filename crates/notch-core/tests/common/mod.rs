@@ -8,10 +8,10 @@ pub mod scene;
 use std::sync::LazyLock;
 
 use notch_core::carry::CutErrors;
-use notch_core::catalogue::{BoardMaterial, Catalogue, Doctrines, Edge, ProduceSize};
+use notch_core::catalogue::{BoardMaterial, Catalogue, Doctrines, ProduceSize};
 use notch_core::geometry::Way;
 use notch_core::people::{AgeBand, Hand, HandSize, Pace};
-use notch_core::records::{Bolster, Course, CourseFields, EdgeState, Knife, KnifeFields, Student, StudentFields, Tang};
+use notch_core::records::{Course, CourseFields, Knife, KnifeFields, Student, StudentFields};
 use notch_core::units::Millimetres;
 use notch_core::views::BenchQuestion;
 
@@ -56,23 +56,7 @@ pub fn student(name: &str, hand: Hand, allergies: &[&str]) -> Student {
 /// A sharp knife of a type at its usual length, for the right hand where it is ground for one.
 pub fn knife(id: i64, kind: &str) -> Knife {
     let kind = CATALOGUE.knife(kind).unwrap();
-    let fields = KnifeFields {
-        number: id.to_string(),
-        knife_type: kind.id.clone(),
-        length: kind.length.usual,
-        heel_height: kind.heel_height,
-        hand: (kind.edge == Edge::SingleBevel).then_some(Hand::Right),
-        edge_state: EdgeState::Sharp,
-        note: String::new(),
-        name: String::new(),
-        edge_angle: None,
-        bolster: Bolster::None,
-        tang: Tang::Full,
-        hollowed: false,
-        handle: String::new(),
-        cost: None,
-        stored: String::new(),
-    };
+    let fields = KnifeFields::usual(kind, kind.length.usual, id.to_string());
     Knife { id, version: 1, archived: false, fields }
 }
 
