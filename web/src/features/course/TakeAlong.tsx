@@ -4,6 +4,8 @@ import { useCourses, usePeople } from '../../api/queries';
 import { Trouble } from '../../shared/State';
 import { useTakeAlong } from './changes';
 
+const whom = (count: number) => (count === 0 ? 'them' : count === 1 ? '1 person' : `${count} people`);
+
 /** People of the school who are not in this course: they come with hand, allergies, clearance and evidence. */
 export function TakeAlong({ courseId }: { courseId: number }) {
   const people = usePeople();
@@ -36,7 +38,7 @@ export function TakeAlong({ courseId }: { courseId: number }) {
           loading={take.isPending}
           onClick={() => take.mutate(chosen.map(Number))}
         >
-          Take {chosen.length === 1 ? '1 person' : `${chosen.length} people`} along
+          Take {whom(chosen.length)} along
         </Button>
         {take.data && chosen.length === 0 && (
           <span role="status">
