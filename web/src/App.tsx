@@ -2,11 +2,12 @@ import { Suspense, lazy } from 'react';
 import { Navigate, Route, Routes } from 'react-router';
 import { useAbout } from './api/queries';
 import { Frame } from './features/frame';
-import { SignInPage } from './features/sign-in/SignInPage';
 import { StartPage } from './features/start/StartPage';
 import { Boundary } from './shared/Boundary';
 import { Failed, Loading } from './shared/State';
 
+const SignInPage = lazy(() => import('./features/sign-in/SignInPage'));
+const Addressed = lazy(() => import('./shared/Addressed'));
 const PlanPage = lazy(() => import('./features/plan/PlanPage'));
 const ClassPage = lazy(() => import('./features/class/ClassPage'));
 const YardPage = lazy(() => import('./features/yard/YardPage'));
@@ -20,7 +21,12 @@ export function App() {
   const about = useAbout();
   if (!about.data)
     return about.isError ? <Failed error={about.error} again={() => void about.refetch()} /> : <Loading />;
-  if (!about.data.signed_in) return <SignInPage />;
+  if (!about.data.signed_in)
+    return (
+      <Suspense fallback={<Loading />}>
+        <SignInPage />
+      </Suspense>
+    );
   return (
     <Boundary at="">
       <Suspense fallback={<Loading />}>
@@ -31,12 +37,14 @@ export function App() {
             <Route index element={<Navigate to="yard" replace />} />
             <Route path="rack" element={<RackPage />} />
             <Route path="rack/:lessonId" element={<RackPage />} />
-            <Route path="bench" element={<BenchPage />} />
-            <Route path="playbook" element={<PlaybookPage />} />
             <Route path="plan" element={<PlanPage />} />
             <Route path="plan/:lessonId" element={<PlanPage />} />
-            <Route path="class" element={<ClassPage />} />
-            <Route path="class/:lessonId" element={<ClassPage />} />
+            <Route element={<Addressed />}>
+              <Route path="bench" element={<BenchPage />} />
+              <Route path="playbook" element={<PlaybookPage />} />
+              <Route path="class" element={<ClassPage />} />
+              <Route path="class/:lessonId" element={<ClassPage />} />
+            </Route>
             <Route path="yard" element={<YardPage />} />
             <Route path="set-up" element={<CoursePage />} />
             <Route path="about" element={<AboutPage />} />

@@ -5,7 +5,6 @@ import './theme/global.css';
 import { MantineProvider } from '@mantine/core';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { setNonce } from 'get-nonce';
-import { NuqsAdapter } from 'nuqs/adapters/react-router/v7';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { BrowserRouter } from 'react-router';
@@ -38,9 +37,7 @@ createRoot(root).render(
     >
       <QueryClientProvider client={client}>
         <BrowserRouter>
-          <NuqsAdapter defaultOptions={{ shallow: false }}>
-            <App />
-          </NuqsAdapter>
+          <App />
         </BrowserRouter>
       </QueryClientProvider>
     </MantineProvider>

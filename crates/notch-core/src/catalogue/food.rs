@@ -472,14 +472,18 @@ impl Food {
 
     /// Whether a cut is made of it: decided here, asked everywhere.
     pub fn standing(&self, cut: &str) -> Standing {
-        let has = |cuts: &[String]| cuts.iter().any(|each| each == cut);
-        if has(&self.taught) {
+        if self.is_taught_with(cut) {
             Standing::Taught
-        } else if has(&self.odd) {
+        } else if self.odd.iter().any(|odd| odd == cut) {
             Standing::Odd
         } else {
             Standing::No
         }
+    }
+
+    /// Whether a cut is taught on it.
+    pub fn is_taught_with(&self, cut: &str) -> bool {
+        self.taught.iter().any(|taught| taught == cut)
     }
 
     /// Halved through its layers, and laid on its flat face.

@@ -109,6 +109,13 @@ word_enum! {
     }
 }
 
+impl Motion {
+    /// A blade works downwards on the board: not in the hand, and not as a peeler.
+    pub const fn on_board(self) -> bool {
+        !matches!(self, Motion::InHandPull | Motion::PeelStroke)
+    }
+}
+
 word_enum! {
     /// The part of the blade that does the work.
     Third {

@@ -43,7 +43,7 @@ impl Case<'_> {
 
     /// A blade works downwards on the board: not in the hand, and not as a peeler.
     pub(crate) const fn on_board(&self) -> bool {
-        !matches!(self.motion, Motion::InHandPull | Motion::PeelStroke)
+        self.motion.on_board()
     }
 
     /// Both hands are on the knife.

@@ -12,12 +12,14 @@ pub(super) const RULES: &[Rule] = &[
         id: "board.material",
         text: "Glass, stone and ceramic boards are never used: they ruin the edge.",
         about: |job| !job.board_allowed,
+        takes: |_, motion| motion.on_board(),
         check: board_material,
     },
     Rule {
         id: "doctrine.serrated",
         text: "A course may keep teeth for bread alone.",
         about: |job| job.doctrines.serrated == SerratedUse::BreadOnly && !matches!(job.food.nature, Nature::Bread | Nature::Cake),
+        takes: |knife, _| knife.kind.edge == Edge::Serrated,
         check: serrated,
     },
     Rule {
@@ -26,44 +28,38 @@ pub(super) const RULES: &[Rule] = &[
         about: |job| {
             job.pace == Pace::Learner && job.age_band == AgeBand::Adult && job.doctrines.beginner_blade != BeginnerBlade::Ladder
         },
+        takes: |knife, motion| knife.kind.edge == Edge::Straight && motion.on_board(),
         check: beginner_blade,
     },
     Rule {
         id: "class.may_hold",
         text: "A knife for the whole class is one that every student may hold.",
         about: |job| job.trainee.is_none(),
+        takes: |knife, _| knife.barred > 0,
         check: may_hold,
     },
     Rule {
         id: "doctrine.garlic",
         text: "A course may crush garlic with the flat, or take a small knife to it.",
         about: |job| job.food.is(FoodTrait::Clove),
+        takes: |_, motion| motion.on_board(),
         check: garlic,
     },
 ];
 
 fn board_material(case: &Case<'_>) -> Said {
     let (care, board) = (&case.job.catalogue.care, case.job.board);
-    case.on_board().then(|| {
-        (
-            Refuse,
-            say!(
-                case,
-                "The boards of this course are ",
-                care.board_name(board),
-                ": they ruin any edge. Wood, rubber or plastic."
-            ),
-        )
-    })
+    let name = care.board_name(board);
+    Some((Refuse, say!(case, "The boards of this course are ", name, ": they ruin any edge. Wood, rubber or plastic.")))
 }
 
 fn serrated(case: &Case<'_>) -> Said {
-    (case.knife.kind.edge == Edge::Serrated).then(|| (Against(45), say!(case, "This course keeps teeth for bread.")))
+    Some((Against(45), say!(case, "This course keeps teeth for bread.")))
 }
 
 fn beginner_blade(case: &Case<'_>) -> Said {
     let length = case.knife.length;
-    if !case.on_board() || case.work != Work::Produce || case.knife.kind.edge != Edge::Straight {
+    if case.work != Work::Produce {
         return None;
     }
     match case.job.doctrines.beginner_blade {
@@ -83,7 +79,7 @@ fn beginner_blade(case: &Case<'_>) -> Said {
 
 fn may_hold(case: &Case<'_>) -> Said {
     let (all, barred) = (case.job.class_size, case.knife.barred);
-    if barred == 0 || all == 0 {
+    if all == 0 {
         return None;
     }
     // A knife that nobody may hold stands behind every one that fits and somebody may.
@@ -113,9 +109,6 @@ pub(super) fn tip(case: &Case<'_>) -> Said {
 }
 
 fn garlic(case: &Case<'_>) -> Said {
-    if !case.on_board() {
-        return None;
-    }
     let small = case.knife.length <= Millimetres::whole(150);
     let asked_for = case.job.cut.form == CutForm::Crushed;
     match case.job.doctrines.garlic {

@@ -35,20 +35,24 @@ impl Fit {
 
     /// The same score, refused or not, without words and findings.
     pub(crate) fn score_of<'r>(rules: impl IntoIterator<Item = &'r Rule>, case: &Case<'_>) -> (bool, u8) {
-        Fit::score_of_picked(rules.into_iter().filter(|rule| (rule.about)(case.job)), case)
+        let case = Case { quiet: true, ..*case };
+        Fit::score_of_said(rules.into_iter().filter_map(|rule| rule.says(&case)))
     }
 
-    /// The same of rules that are all about the job.
+    /// The same of rules that are all about the job, the knife and the motion.
     pub(super) fn score_of_picked<'r>(rules: impl IntoIterator<Item = &'r Rule>, case: &Case<'_>) -> (bool, u8) {
         let case = Case { quiet: true, ..*case };
+        Fit::score_of_said(rules.into_iter().filter_map(|rule| (rule.check)(&case)))
+    }
+
+    fn score_of_said(said: impl Iterator<Item = (Effect, Text)>) -> (bool, u8) {
         let mut points = START;
-        for rule in rules {
-            match (rule.check)(&case) {
+        for (effect, _) in said {
+            match effect {
                 // What is refused has no score: the rest need not be asked.
-                Some((Effect::Refuse, _)) => return (true, 0),
-                Some((Effect::For(more), _)) => points += i32::from(more),
-                Some((Effect::Against(less), _)) => points -= i32::from(less),
-                None => {}
+                Effect::Refuse => return (true, 0),
+                Effect::For(more) => points += i32::from(more),
+                Effect::Against(less) => points -= i32::from(less),
             }
         }
         (false, u8::try_from(points.clamp(0, 100)).unwrap_or(0))

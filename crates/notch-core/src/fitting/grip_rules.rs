@@ -1,37 +1,59 @@
 //! Rules about the knife hand.
 
-use super::rule::{Said, any_job, say};
+use super::rule::{Said, any_job, any_way, say};
 use super::{Case, Effect, Rule};
 use crate::catalogue::{Edge, Grip, GripDoctrine, IndexOnSpine, Motion};
 use crate::people::AgeBand;
 use Effect::{Against, For, Refuse};
 
 pub(super) const RULES: &[Rule] = &[
-    Rule { id: "grip.pinch", text: "The pinch at the balance point is the default on the board.", about: any_job, check: pinch },
+    Rule {
+        id: "grip.pinch",
+        text: "The pinch at the balance point is the default on the board.",
+        about: any_job,
+        takes: any_way,
+        check: pinch,
+    },
     Rule {
         id: "grip.handle",
         text: "The handle grip suits serrated knives, small hands and first lessons.",
         about: any_job,
+        takes: any_way,
         check: handle,
     },
     Rule {
         id: "grip.index_on_spine",
         text: "The index lies on the spine only for a tip-draw, where the course allows it.",
         about: any_job,
+        takes: any_way,
         check: index_on_spine,
     },
-    Rule { id: "grip.choked_back", text: "The hand goes far back only for very large food.", about: any_job, check: choked_back },
-    Rule { id: "grip.paring", text: "The paring grip is for the hand, never for the board.", about: any_job, check: paring },
+    Rule {
+        id: "grip.choked_back",
+        text: "The hand goes far back only for very large food.",
+        about: any_job,
+        takes: any_way,
+        check: choked_back,
+    },
+    Rule {
+        id: "grip.paring",
+        text: "The paring grip is for the hand, never for the board.",
+        about: any_job,
+        takes: any_way,
+        check: paring,
+    },
     Rule {
         id: "grip.spine_top",
         text: "The other hand lies on the spine to mince and to press.",
         about: any_job,
+        takes: any_way,
         check: spine_top,
     },
     Rule {
         id: "grip.boning_fist",
         text: "The fist with the blade down is for hanging and large joints, and not taught here.",
         about: any_job,
+        takes: any_way,
         check: boning_fist,
     },
 ];

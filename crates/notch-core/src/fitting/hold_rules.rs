@@ -1,6 +1,6 @@
 //! Rules about the guide hand, and about the part of the blade.
 
-use super::rule::{Said, any_job, say};
+use super::rule::{Said, any_job, any_way, say};
 use super::{Case, Effect, Rule};
 use crate::catalogue::{CutForm, FingerGap, FoodTrait, HalvingHold, Hold, Motion, Nature, OnionDice, Profile, Shape, Third};
 use crate::people::AgeBand;
@@ -19,6 +19,7 @@ pub(super) const LEVEL_CUTS: Rule = Rule {
     id: "hold.level_cut",
     text: "A level cut moves towards the holding hand's side: only where the course teaches it, with the palm on top.",
     about: any_job,
+    takes: any_way,
     check: level_cut,
 };
 
@@ -27,42 +28,54 @@ pub(super) const HOLD_RULES: &[Rule] = &[
         id: "hold.claw",
         text: "The claw is the default: the knuckle guides, fingertips and thumb are behind it.",
         about: any_job,
+        takes: any_way,
         check: claw,
     },
     Rule {
         id: "hold.bridge",
         text: "The bridge comes first for children, and for halving and wedging small round food.",
         about: any_job,
+        takes: any_way,
         check: bridge,
     },
-    Rule { id: "hold.flat_palm", text: "The flat palm is for a level cut.", about: any_job, check: flat_palm },
+    Rule { id: "hold.flat_palm", text: "The flat palm is for a level cut.", about: any_job, takes: any_way, check: flat_palm },
     Rule {
         id: "hold.spine_top",
         text: "The hand lies on the spine to mince, to press and to crush.",
         about: any_job,
+        takes: any_way,
         check: spine_top,
     },
-    Rule { id: "hold.fork", text: "A fork holds a roast behind the blade.", about: any_job, check: fork },
+    Rule { id: "hold.fork", text: "A fork holds a roast behind the blade.", about: any_job, takes: any_way, check: fork },
     Rule {
         id: "hold.end_rest",
         text: "A peeler moves away, the food's lower end on the board.",
         about: any_job,
+        takes: any_way,
         check: end_rest,
     },
     Rule {
         id: "hold.last_bit",
         text: "The last 25 mm are laid flat or turned, not held by the fingertips.",
         about: any_job,
+        takes: any_way,
         check: last_bit,
     },
     LEVEL_CUTS,
-    Rule { id: "hold.in_hand", text: "Food is held off the board only for hand work.", about: any_job, check: in_hand },
+    Rule {
+        id: "hold.in_hand",
+        text: "Food is held off the board only for hand work.",
+        about: any_job,
+        takes: any_way,
+        check: in_hand,
+    },
 ];
 
 pub(super) const THIRD_RULES: &[Rule] = &[Rule {
     id: "third.motion",
     text: "The motion says which part of the blade works; where it leaves the choice, the firmness does.",
     about: any_job,
+    takes: any_way,
     check: third,
 }];
 

@@ -1,7 +1,7 @@
 //! Rules about the blade itself: what it is made for, edge, length, weight, profile.
 
-use super::rule::{Said, any_job, say};
-use super::{Case, Effect, PINCH, Rule, TRAVEL};
+use super::rule::{Said, any_job, any_way, say};
+use super::{Candidate, Case, Effect, PINCH, Rule, TRAVEL};
 use crate::catalogue::{
     BoardWork, CutFamily, CutForm, Edge, FishSlices, FoodTrait, Grip, Jointing, Motion, Nature, Profile, Skin, Standing,
     TomatoEdge, Work,
@@ -14,160 +14,228 @@ use crate::words::capital;
 use Effect::{Against, For, Refuse};
 
 pub(super) const RULES: &[Rule] = &[
-    Rule { id: "length.age", text: "A child's blade has 130 mm at the most.", about: any_job, check: age },
-    Rule { id: "edge.dull", text: "A knife that failed its edge test stays out until it passes.", about: any_job, check: dull },
+    Rule {
+        id: "length.age",
+        text: "A child's blade has 130 mm at the most.",
+        about: |job| job.age_band == AgeBand::Child,
+        takes: any_way,
+        check: age,
+    },
+    Rule {
+        id: "edge.dull",
+        text: "A knife that failed its edge test stays out until it passes.",
+        about: any_job,
+        takes: |knife, _| !knife.sharp,
+        check: dull,
+    },
     Rule {
         id: "board.in_hand_blade",
         text: "A turning blade, a peeler and scissors never work as a board knife.",
         about: any_job,
+        takes: |knife, motion| knife.kind.board == BoardWork::None && motion.on_board() && motion != Motion::Snip,
         check: in_hand_blade,
     },
     Rule {
         id: "board.small_blade",
         text: "A short light blade takes only small soft food on the board.",
         about: |job| job.cut.family != CutFamily::Hand,
+        takes: |knife, motion| knife.kind.board == BoardWork::Small && motion.on_board(),
         check: small_blade,
     },
     Rule {
         id: "edge.teeth",
         text: "Teeth for a crust, and for a tough outside over a soft inside while it is on.",
         about: any_job,
+        takes: |knife, _| knife.kind.edge == Edge::Serrated,
         check: teeth,
     },
     Rule {
         id: "length.travel",
         text: "The blade is longer than the cut by 25 mm of travel, less 25 mm under a pinch.",
         about: |job| job.cut.family != CutFamily::Hand,
+        takes: |_, motion| motion.on_board() && !matches!(motion, Motion::Snip | Motion::Score | Motion::Crush),
         check: travel,
     },
     Rule {
         id: "board.child_blade",
         text: "A child's knife takes soft and medium food up to 60 mm across.",
         about: any_job,
+        takes: |knife, motion| knife.kind.for_children && motion.on_board(),
         check: child_blade,
     },
     Rule {
         id: "blade.firmness",
         text: "Hard food wants a heavy stiff blade; a light or narrow one binds and wanders.",
         about: any_job,
+        takes: |knife, motion| knife.kind.edge != Edge::Serrated && motion.on_board(),
         check: firmness,
     },
     Rule {
         id: "edge.plain_on_tough",
         text: "A plain edge slips on a rind and crushes a crust.",
         about: |job| job.lies.skin_on,
+        takes: |knife, motion| knife.kind.edge != Edge::Serrated && motion.on_board(),
         check: plain_on_tough,
     },
     Rule {
         id: "edge.teeth_true_faces",
         text: "Teeth leave no true faces, and do not chop.",
         about: any_job,
+        takes: |knife, _| knife.kind.edge == Edge::Serrated,
         check: teeth_true_faces,
     },
-    Rule { id: "blade.made_for", text: "Each type has the work that it is made for.", about: any_job, check: made_for },
-    Rule { id: "blade.common", text: "Of knives that do the work alike the commoner one leads.", about: any_job, check: common },
+    Rule {
+        id: "blade.made_for",
+        text: "Each type has the work that it is made for.",
+        about: any_job,
+        takes: any_way,
+        check: made_for,
+    },
+    Rule {
+        id: "blade.common",
+        text: "Of knives that do the work alike the commoner one leads.",
+        about: any_job,
+        takes: |knife, _| knife.kind.common > 0,
+        check: common,
+    },
     Rule {
         id: "blade.special",
         text: "A knife of special clearance never leads where an ordinary one does the work as well.",
         about: any_job,
+        takes: |knife, _| knife.kind.special,
         check: special,
     },
     Rule {
         id: "cut.odd",
         text: "A cut that is odd for a food is possible, and never proposed.",
         about: |job| job.standing != Standing::Taught,
+        takes: any_way,
         check: odd,
     },
     Rule {
         id: "edge.single_bevel",
         text: "A single-bevel edge is for raw fish, in one hand.",
         about: any_job,
+        takes: |knife, _| knife.kind.edge == Edge::SingleBevel,
         check: single_bevel,
     },
     Rule {
         id: "length.in_hand",
         text: "A blade that cuts in the hand has 100 mm at the most.",
         about: any_job,
+        takes: |knife, motion| motion == Motion::InHandPull && knife.length > Millimetres::whole(100),
         check: in_hand_length,
     },
     Rule {
         id: "blade.flexible",
         text: "A flexible blade follows bone and skin; in anything else it bends.",
         about: any_job,
+        takes: |knife, _| knife.kind.stiffness <= 1,
         check: flexible,
     },
     Rule {
         id: "blade.flat_edge",
         text: "A flat edge, or a flat heel, meets the board in one go and leaves no joined pieces.",
         about: |job| matches!(job.cut.family, CutFamily::Strips | CutFamily::Dice | CutFamily::Slices),
+        takes: |knife, motion| {
+            let profile = knife.kind.profile;
+            knife.kind.edge != Edge::Serrated && motion.on_board() && (profile.is_flat() || profile == Profile::GentleBelly)
+        },
         check: flat_edge,
     },
     Rule {
         id: "blade.knuckles",
         text: "A tall blade gives room for the knuckles.",
         about: |job| !matches!(job.cut.family, CutFamily::Hand | CutFamily::Break) && !job.is_level(),
+        takes: |knife, motion| {
+            is_downward(motion) && !(Millimetres::whole(30)..Millimetres::whole(40)).contains(&knife.heel_height)
+        },
         check: knuckles,
     },
     Rule {
         id: "blade.low",
         text: "A narrow blade sinks into tall food and wanders.",
         about: |job| job.lies.height > Millimetres::whole(60),
+        takes: |knife, motion| knife.heel_height < Millimetres::whole(40) && is_downward(motion),
         check: low_blade,
     },
     Rule {
         id: "blade.silverskin",
         text: "A narrow point slides under silverskin; a tall blade takes meat with it.",
         about: |job| job.cut.form == CutForm::Trimmed,
+        takes: any_way,
         check: silverskin,
     },
     Rule {
         id: "blade.fine_work",
         text: "Fine cuts want a thin blade; a heavy cleaver is not for them.",
         about: |job| job.thinnest().is_some(),
+        takes: |knife, _| knife.kind.weight >= 5 || has_thin_edge(knife),
         check: fine_work,
     },
     Rule {
         id: "blade.hard_stem",
         text: "A thin edge chips on a hard stem.",
         about: |job| job.food.is(FoodTrait::HardStem) && job.cut.form.meets_whole(),
+        takes: |knife, _| knife.kind.angle.is_some_and(|angle| angle.from < 15.0),
         check: hard_stem,
     },
     Rule {
         id: "blade.bone",
         text: "Bone chips a thin or tall edge: stiff and narrow through the joint.",
         about: |job| job.food.is(FoodTrait::Bone),
+        takes: |_, motion| motion.on_board() && motion != Motion::Snip,
         check: bone,
     },
     Rule {
         id: "blade.hollowed",
         text: "Hollowed sides let sticky slices go.",
         about: |job| job.food.is(FoodTrait::Sticks),
+        takes: |knife, motion| knife.hollowed && motion.on_board(),
         check: hollowed,
     },
     Rule {
         id: "blade.tiny_food",
         text: "Very small food wants a short blade.",
         about: |job| job.food.length() <= Millimetres::whole(50) && !matches!(job.cut.form, CutForm::Minced | CutForm::Crushed),
+        takes: |_, motion| motion.on_board(),
         check: tiny_food,
     },
-    Rule { id: "blade.crush", text: "Only a wide blade crushes with its flat.", about: any_job, check: crush_width },
+    Rule {
+        id: "blade.crush",
+        text: "Only a wide blade crushes with its flat.",
+        about: any_job,
+        takes: |knife, motion| motion == Motion::Crush && knife.heel_height < Millimetres::whole(40),
+        check: crush_width,
+    },
     Rule {
         id: "blade.long_slices",
         text: "Thin slices of fish and meat want a long thin blade drawn once.",
         about: |job| matches!(job.cut.form, CutForm::Slice | CutForm::Portioned),
+        takes: |knife, _| knife.kind.profile == Profile::LongNarrow,
         check: long_slices,
     },
     Rule {
         id: "blade.peeler_shape",
         text: "A fixed peeler for long straight food, a swivel one for round.",
         about: |job| matches!(job.cut.form, CutForm::Peeled | CutForm::Zest),
+        takes: |_, motion| motion == Motion::PeelStroke,
         check: peeler_shape,
     },
 ];
 
+/// A blade comes down through the food, knuckles beside it.
+const fn is_downward(motion: Motion) -> bool {
+    matches!(motion, Motion::Push | Motion::Rock | Motion::Tap | Motion::Pull)
+}
+
+/// An edge ground thin enough for the finest work.
+fn has_thin_edge(knife: &Candidate<'_>) -> bool {
+    knife.kind.angle.is_some_and(|angle| angle.from <= 12.0)
+}
+
 fn dull(case: &Case<'_>) -> Said {
-    let barrier = (!case.knife.sharp).then(|| Barrier::Dull { numbers: case.knife.numbers.join(", ") });
-    barrier.map(|barrier| (Refuse, say!(case, barrier.words())))
+    Some((Refuse, say!(case, Barrier::Dull { numbers: case.knife.numbers.join(", ") }.words())))
 }
 
 fn made_for(case: &Case<'_>) -> Said {
@@ -184,14 +252,11 @@ fn made_for(case: &Case<'_>) -> Said {
 }
 
 fn common(case: &Case<'_>) -> Said {
-    let points = case.knife.kind.common;
-    (points > 0).then(|| (For(points), say!(case, "A knife that classes have.")))
+    Some((For(case.knife.kind.common), say!(case, "A knife that classes have.")))
 }
 
 fn special(case: &Case<'_>) -> Said {
-    let kind = case.knife.kind;
-    let made_for = kind.best.contains(&case.work);
-    (kind.special && !made_for)
+    (!case.knife.kind.best.contains(&case.work))
         .then(|| (Against(14), say!(case, "It needs a clearance of its own; an ordinary knife does this as well.")))
 }
 
@@ -211,9 +276,6 @@ fn wants_teeth(case: &Case<'_>) -> bool {
 
 fn teeth(case: &Case<'_>) -> Said {
     let food = case.job.food;
-    if case.knife.kind.edge != Edge::Serrated {
-        return None;
-    }
     Some(if wants_teeth(case) {
         match (food.skin, case.job.doctrines.tomato_edge) {
             (Skin::Slips, TomatoEdge::Plain) => (Against(12), say!(case, "This course takes a plain edge to a skin that slips.")),
@@ -235,10 +297,8 @@ fn teeth(case: &Case<'_>) -> Said {
 }
 
 fn teeth_true_faces(case: &Case<'_>) -> Said {
-    if case.knife.kind.edge != Edge::Serrated || matches!(case.job.food.nature, Nature::Bread | Nature::Cake) {
-        return None;
-    }
     match case.job.cut.family {
+        _ if matches!(case.job.food.nature, Nature::Bread | Nature::Cake) => None,
         CutFamily::Chop | CutFamily::Hand => Some((Refuse, say!(case, "Teeth saw; they do not chop or turn."))),
         CutFamily::Strips | CutFamily::Dice => {
             Some((Against(25), say!(case, "Teeth leave ragged faces; ", case.job.cut.name, " wants true ones.")))
@@ -249,9 +309,6 @@ fn teeth_true_faces(case: &Case<'_>) -> Said {
 
 fn plain_on_tough(case: &Case<'_>) -> Said {
     let food = case.job.food;
-    if case.knife.kind.edge == Edge::Serrated || !case.on_board() {
-        return None;
-    }
     let name = &food.name;
     match food.skin {
         Skin::Crust if food.nature == Nature::Bread => {
@@ -276,9 +333,6 @@ fn plain_on_tough(case: &Case<'_>) -> Said {
 }
 
 fn single_bevel(case: &Case<'_>) -> Said {
-    if case.knife.kind.edge != Edge::SingleBevel {
-        return None;
-    }
     let food = case.job.food;
     if food.firmness >= 3 || food.is(FoodTrait::Bone) {
         return Some((
@@ -295,15 +349,11 @@ fn single_bevel(case: &Case<'_>) -> Said {
 }
 
 fn in_hand_blade(case: &Case<'_>) -> Said {
-    (case.knife.kind.board == BoardWork::None && case.on_board() && case.motion != Motion::Snip)
-        .then(|| (Refuse, say!(case, capital(&case.knife.kind.name), ": never on the board.")))
+    Some((Refuse, say!(case, capital(&case.knife.kind.name), ": never on the board.")))
 }
 
 fn small_blade(case: &Case<'_>) -> Said {
     let food = case.job.food;
-    if case.knife.kind.board != BoardWork::Small || !case.on_board() {
-        return None;
-    }
     let (length, across) = (case.knife.length, case.job.lies.across.longer(case.job.lies.height));
     let most = Millimetres::clamped(length.get() * 0.85);
     let animal = matches!(case.work, Work::Bone | Work::MeatTrim | Work::FishTrim | Work::Meat);
@@ -331,10 +381,7 @@ fn small_blade(case: &Case<'_>) -> Said {
 }
 
 fn child_blade(case: &Case<'_>) -> Said {
-    let (kind, food) = (case.knife.kind, case.job.food);
-    if !kind.for_children || !case.on_board() {
-        return None;
-    }
+    let food = case.job.food;
     let across = case.job.lies.across;
     if food.firmness >= 4 {
         Some((Refuse, say!(case, "A child's knife is not for hard ", food.name, " (firmness ", food.firmness, " of 5).")))
@@ -353,9 +400,6 @@ fn lost_to_grip(grip: Grip) -> Millimetres {
 }
 
 fn travel(case: &Case<'_>) -> Said {
-    if !case.on_board() || matches!(case.motion, Motion::Snip | Motion::Score | Motion::Crush) {
-        return None;
-    }
     let (cut, blade, lost) = (case.job.cut_length(), case.knife.length, lost_to_grip(case.grip));
     let left = blade.get() - cut.get() - lost.get();
     let pinch = if lost > Millimetres::ZERO { say!(case, ", less ", lost, " for the pinch") } else { Text::default() };
@@ -395,14 +439,12 @@ fn age(case: &Case<'_>) -> Said {
 }
 
 fn in_hand_length(case: &Case<'_>) -> Said {
-    (case.motion == Motion::InHandPull && case.knife.length > Millimetres::whole(100)).then(|| {
-        (Refuse, say!(case, case.knife.length, " is too long to cut in the hand: ", Millimetres::whole(100), " at the most."))
-    })
+    Some((Refuse, say!(case, case.knife.length, " is too long to cut in the hand: ", Millimetres::whole(100), " at the most.")))
 }
 
 fn firmness(case: &Case<'_>) -> Said {
     let (food, kind) = (case.job.food, case.knife.kind);
-    if kind.edge == Edge::Serrated || !case.on_board() || case.work == Work::Bone {
+    if case.work == Work::Bone {
         return None;
     }
     let narrow = matches!(kind.profile, Profile::Narrow | Profile::LongNarrow | Profile::Short);
@@ -419,48 +461,31 @@ fn firmness(case: &Case<'_>) -> Said {
 }
 
 fn flexible(case: &Case<'_>) -> Said {
-    let work = case.work;
-    (case.knife.kind.stiffness <= 1
-        && !matches!(work, Work::FishBone | Work::Skinning | Work::FishSlices | Work::FishTrim | Work::MeatTrim))
-    .then(|| (Against(20), say!(case, "A flexible blade follows bone and skin; in ", case.job.food.name, " it bends.")))
+    (!matches!(case.work, Work::FishBone | Work::Skinning | Work::FishSlices | Work::FishTrim | Work::MeatTrim))
+        .then(|| (Against(20), say!(case, "A flexible blade follows bone and skin; in ", case.job.food.name, " it bends.")))
 }
 
 fn flat_edge(case: &Case<'_>) -> Said {
-    if case.knife.kind.edge == Edge::Serrated || !case.on_board() {
-        return None;
-    }
-    if case.knife.kind.profile.is_flat() {
-        Some((For(2), say!(case, "Flat edge: it meets the board along its length, so no joined pieces.")))
-    } else if case.knife.kind.profile == Profile::GentleBelly {
-        let heel = case.knife.length.get() / 3.0;
-        Some((
-            For(2),
-            say!(case, "Flat heel meets the board along ", Millimetres::clamped(heel), " in one go: no joined pieces."),
-        ))
+    Some(if case.knife.kind.profile.is_flat() {
+        (For(2), say!(case, "Flat edge: it meets the board along its length, so no joined pieces."))
     } else {
-        None
-    }
+        let heel = Millimetres::clamped(case.knife.length.get() / 3.0);
+        (For(2), say!(case, "Flat heel meets the board along ", heel, " in one go: no joined pieces."))
+    })
 }
 
 fn knuckles(case: &Case<'_>) -> Said {
-    let downward = matches!(case.motion, Motion::Push | Motion::Rock | Motion::Tap | Motion::Pull);
-    if !downward {
-        return None;
-    }
     let heel = case.knife.heel_height;
-    if heel >= Millimetres::whole(40) {
-        Some((For(6), say!(case, heel, " at the heel clears the knuckles.")))
-    } else if heel < Millimetres::whole(30) {
-        Some((Against(6), say!(case, heel, " at the heel: the knuckles touch the board.")))
+    Some(if heel >= Millimetres::whole(40) {
+        (For(6), say!(case, heel, " at the heel clears the knuckles."))
     } else {
-        None
-    }
+        (Against(6), say!(case, heel, " at the heel: the knuckles touch the board."))
+    })
 }
 
 fn low_blade(case: &Case<'_>) -> Said {
     let (heel, height) = (case.knife.heel_height, case.job.lies.height);
-    let downward = matches!(case.motion, Motion::Push | Motion::Rock | Motion::Tap | Motion::Pull);
-    (downward && case.work == Work::Produce && heel < Millimetres::whole(40))
+    (case.work == Work::Produce)
         .then(|| (Against(14), say!(case, "Only ", heel, " tall in food ", height, " high: it sinks in and wanders.")))
 }
 
@@ -479,7 +504,7 @@ fn fine_work(case: &Case<'_>) -> Said {
     let thin = case.job.thinnest()?;
     if case.knife.kind.weight >= 5 && thin < Millimetres::whole(10) {
         Some((Refuse, say!(case, "A heavy cleaver is not for ", thin, " work.")))
-    } else if thin < Millimetres::whole(4) && case.on_board() && case.knife.kind.angle.is_some_and(|angle| angle.from <= 12.0) {
+    } else if thin < Millimetres::whole(4) && case.on_board() && has_thin_edge(case.knife) {
         Some((For(2), say!(case, "A thin edge for ", thin, " work.")))
     } else {
         None
@@ -487,16 +512,11 @@ fn fine_work(case: &Case<'_>) -> Said {
 }
 
 fn hard_stem(case: &Case<'_>) -> Said {
-    let thin_edge = case.knife.kind.angle.is_some_and(|angle| angle.from < 15.0);
-    thin_edge
-        .then(|| (Against(8), say!(case, "A thin edge chips on the hard stem of the ", case.job.food.name, ": cut clear of it.")))
+    Some((Against(8), say!(case, "A thin edge chips on the hard stem of the ", case.job.food.name, ": cut clear of it.")))
 }
 
 fn bone(case: &Case<'_>) -> Said {
     let (food, kind) = (case.job.food, case.knife.kind);
-    if !case.on_board() || case.motion == Motion::Snip {
-        return None;
-    }
     if kind.profile.is_flat() && kind.weight < 5 {
         return Some((Refuse, say!(case, capital(&kind.name), ": never for bone, its edge chips.")));
     }
@@ -527,16 +547,12 @@ fn bone(case: &Case<'_>) -> Said {
 }
 
 fn hollowed(case: &Case<'_>) -> Said {
-    (case.knife.hollowed && case.on_board())
-        .then(|| (For(5), say!(case, "Hollowed sides: slices of ", case.job.food.name, " let go.")))
+    Some((For(5), say!(case, "Hollowed sides: slices of ", case.job.food.name, " let go.")))
 }
 
 fn tiny_food(case: &Case<'_>) -> Said {
     let food = case.job.food;
     let (size, blade) = (food.length(), case.knife.length);
-    if !case.on_board() {
-        return None;
-    }
     if blade <= Millimetres::whole(150) {
         Some((For(16), say!(case, "Food of ", size, " and a blade of ", blade, ": tip and eye stay close.")))
     } else if blade > Millimetres::whole(220) {
@@ -547,30 +563,22 @@ fn tiny_food(case: &Case<'_>) -> Said {
 }
 
 fn crush_width(case: &Case<'_>) -> Said {
-    (case.motion == Motion::Crush && case.knife.heel_height < Millimetres::whole(40)).then(|| {
-        (
-            Refuse,
-            say!(
-                case,
-                case.knife.heel_height,
-                " is too narrow to crush with: the flat of a wide blade, ",
-                Millimetres::whole(40),
-                " or more."
-            ),
-        )
-    })
+    let words = say!(
+        case,
+        case.knife.heel_height,
+        " is too narrow to crush with: the flat of a wide blade, ",
+        Millimetres::whole(40),
+        " or more."
+    );
+    Some((Refuse, words))
 }
 
 fn long_slices(case: &Case<'_>) -> Said {
-    let carved = matches!(case.work, Work::FishSlices | Work::Meat | Work::Carving);
-    (carved && case.knife.kind.profile == Profile::LongNarrow)
+    matches!(case.work, Work::FishSlices | Work::Meat | Work::Carving)
         .then(|| (For(14), say!(case, "Long and thin: one draw for each slice, no sawing.")))
 }
 
 fn peeler_shape(case: &Case<'_>) -> Said {
-    if case.motion != Motion::PeelStroke {
-        return None;
-    }
     let shape = case.job.food.shape;
     let long = shape.length().get() > 2.2 * shape.width().get();
     match (case.knife.kind.profile, long) {

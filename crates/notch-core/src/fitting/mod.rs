@@ -34,4 +34,4 @@ pub use rules::rules;
 pub use suggest::{KnifeOption, Proposal, Rated, Setup, Suggestion, propose, suggest};
 pub use travel::{PINCH, TRAVEL};
 pub use weighing::Fixed;
-pub(crate) use weighing::Weighing;
+pub(crate) use weighing::{Ways, Weighing};

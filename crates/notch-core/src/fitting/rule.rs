@@ -2,7 +2,8 @@
 
 use serde::Serialize;
 
-use super::{Case, Job};
+use super::{Candidate, Case, Job};
+use crate::catalogue::Motion;
 use crate::text::Text;
 
 /// The words of a finding; none are made while only scores are compared.
@@ -61,7 +62,9 @@ pub struct Rule {
     pub text: &'static str,
     /// The jobs that it is about, whatever the knife and the motion; of others it says nothing.
     pub about: fn(&Job<'_>) -> bool,
-    /// What it finds in a case of such a job; `None` where it has nothing to say.
+    /// The knives and motions that it is about, whatever the job; of others it says nothing.
+    pub takes: fn(&Candidate<'_>, Motion) -> bool,
+    /// What it finds in a case of such a job and such a knife; `None` where it has nothing to say.
     pub check: fn(&Case<'_>) -> Option<(Effect, Text)>,
 }
 
@@ -70,10 +73,15 @@ pub(super) const fn any_job(_: &Job<'_>) -> bool {
     true
 }
 
+/// What a rule takes that speaks of every knife and motion.
+pub(super) const fn any_way(_: &Candidate<'_>, _: Motion) -> bool {
+    true
+}
+
 impl Rule {
     /// What it says of a case: its effect, and why.
     pub fn says(&self, case: &Case<'_>) -> Option<(Effect, Text)> {
-        if (self.about)(case.job) { (self.check)(case) } else { None }
+        if (self.about)(case.job) && (self.takes)(case.knife, case.motion) { (self.check)(case) } else { None }
     }
 
     pub(super) fn find(&self, case: &Case<'_>) -> Option<Finding> {

@@ -1,12 +1,43 @@
 //! All rules, by what they weigh.
 
+use std::sync::LazyLock;
+
 use super::rule::Rule;
 use super::{course_rules, grip_rules, hold_rules, knife_rules, motion_rules, student_rules};
 
+/// Those that refuse most come first: a score is known at the first refusal.
+static BLADE: LazyLock<Vec<Rule>> =
+    LazyLock::new(|| [motion_rules::RULES, student_rules::RULES, knife_rules::RULES, course_rules::RULES].concat());
+
 /// The rules that score a knife with a motion: of the knife, the motion, the course and the student.
 pub(crate) fn blade_rules() -> impl Iterator<Item = &'static Rule> {
-    // Those that refuse most come first: a score is known at the first refusal.
-    [motion_rules::RULES, student_rules::RULES, knife_rules::RULES, course_rules::RULES].into_iter().flatten()
+    BLADE.iter()
+}
+
+/// Some of the [`blade_rules`]: a bit for each, so that what two choices have in common is one step.
+#[derive(Clone, Copy, Debug, PartialEq, Eq)]
+pub(super) struct Picked(u64);
+
+impl Picked {
+    /// Those that a question is true of.
+    pub(super) fn where_true(mut asked: impl FnMut(&Rule) -> bool) -> Picked {
+        Picked(blade_rules().take(64).enumerate().filter(|(_, rule)| asked(rule)).fold(0, |bits, (at, _)| bits | 1 << at))
+    }
+
+    /// Those that are in both.
+    pub(super) const fn and(self, other: Picked) -> Picked {
+        Picked(self.0 & other.0)
+    }
+
+    /// The rules, in their order.
+    pub(super) fn rules(self) -> impl Iterator<Item = &'static Rule> {
+        let (mut bits, all) = (self.0, BLADE.as_slice());
+        std::iter::from_fn(move || {
+            let rule = all.get(bits.trailing_zeros() as usize)?;
+            bits &= bits - 1;
+            Some(rule)
+        })
+    }
 }
 
 /// The rules of the motion alone.

@@ -1,6 +1,6 @@
 //! Rules about one student: clearance, working hand, size of the hand.
 
-use super::rule::{Said, say};
+use super::rule::{Said, any_way, say};
 use super::{Case, Effect, Rule};
 use crate::catalogue::Edge;
 use crate::comfort::{Sits, comfort};
@@ -11,24 +11,28 @@ pub(super) const RULES: &[Rule] = &[
         id: "student.clearance",
         text: "Confidence with a shorter blade is shown before a longer one is handed over.",
         about: |job| job.trainee.is_some(),
+        takes: any_way,
         check: clearance,
     },
     Rule {
         id: "student.special",
         text: "Turning, single-bevel, boning, heavy and very long knives have a clearance of their own.",
         about: |job| job.trainee.is_some(),
+        takes: any_way,
         check: special,
     },
     Rule {
         id: "student.hand",
         text: "A single-bevel edge is ground for one hand.",
         about: |job| job.trainee.is_some(),
+        takes: |knife, _| knife.hand.is_some(),
         check: hand,
     },
     Rule {
         id: "student.comfort",
         text: "Shorter blades for small hands, longer ones for large hands.",
         about: |job| job.trainee.is_some(),
+        takes: |_, motion| motion.on_board(),
         check: comfort_of,
     },
 ];
@@ -60,9 +64,6 @@ fn hand(case: &Case<'_>) -> Said {
 
 fn comfort_of(case: &Case<'_>) -> Said {
     let trainee = case.job.trainee?;
-    if !case.on_board() {
-        return None;
-    }
     let found = comfort(trainee.hand_size.usual_length(), case.knife.kind, case.knife.length);
     Some((found.sits.effect(), found.words))
 }

@@ -4,7 +4,7 @@ use serde::{Deserialize, Serialize};
 
 use crate::at_hand::AtHand;
 use crate::catalogue::KitSize;
-use crate::fitting::{Candidate, FITS, Job, KnifeSource, Weighing};
+use crate::fitting::{Candidate, FITS, Job, KnifeSource, Ways, Weighing};
 use crate::kit::{Kit, KitError, KitGoal, KitJob, KitKnife, Nearest, Uncovered, smallest_kit};
 use crate::problem::Problem;
 use crate::records::Exercise;
@@ -204,7 +204,7 @@ pub(super) fn scores_of<'k, 'c: 'k>(
     let (food, cut) = (at_hand.catalogue.food(&each.food)?, at_hand.catalogue.cut(&each.cut)?);
     let job = Job::of(at_hand, food, cut, at_hand.target_of(cut, food)?, None);
     let weighing = Weighing::of(&job);
-    Some(knives.into_iter().map(|knife| weighing.best_score(knife).unwrap_or(0)).collect())
+    Some(knives.into_iter().map(|knife| weighing.best_score(&Ways::of(knife)).unwrap_or(0)).collect())
 }
 
 /// The cuts to cover, with how well each knife does them.

@@ -4,7 +4,7 @@ use serde::{Deserialize, Serialize};
 
 use crate::at_hand::AtHand;
 use crate::catalogue::{Catalogue, Cut, CutFamily, Doctrines, Food, Motion, Standing, Target, Touches};
-use crate::fitting::{Candidate, FITS, Fixed, Job, KnifeSource, Proposal, Weighing, propose};
+use crate::fitting::{Candidate, FITS, Fixed, Job, KnifeSource, Proposal, Ways, Weighing, propose};
 use crate::problem::Problem;
 use crate::records::Student;
 use crate::text;
@@ -134,11 +134,12 @@ fn rows_of(
 
 /// Every cut that some food is taught with.
 fn rows_of_any(at_hand: &AtHand<'_>, foods: &[&Food], candidates: &[Candidate<'_>], student: Option<&Student>) -> Vec<MatrixRow> {
+    let ways: Vec<Ways<'_>> = candidates.iter().map(Ways::of).collect();
     let of = |(cut, target): (&Cut, Target)| {
-        let taking = foods.iter().filter(|food| food.standing(&cut.id) == Standing::Taught);
+        let taking = foods.iter().filter(|food| food.is_taught_with(&cut.id));
         let jobs: Vec<Job<'_>> = taking.map(|food| Job::of(at_hand, food, cut, target, student)).collect();
         let weighed: Vec<Weighing<'_>> = jobs.iter().map(Weighing::of).collect();
-        let cells = || candidates.iter().map(|knife| cell_of_any(&weighed, knife)).collect();
+        let cells = || ways.iter().map(|knife| cell_of_any(&weighed, knife)).collect();
         (!jobs.is_empty()).then(|| row(cut, target, true, cells()))
     };
     at_hand.taught().filter_map(of).collect()
@@ -164,18 +165,21 @@ fn cell<'a>(weighing: &Weighing<'a>, knife: &'a Candidate<'a>) -> MatrixCell {
     MatrixCell { score: found.score, refused: found.refused, warned: found.warned, motion: Some(motion), words: found.words }
 }
 
-fn cell_of_any<'a>(weighed: &[Weighing<'a>], knife: &'a Candidate<'a>) -> MatrixCell {
-    let scores: Vec<Option<u8>> = weighed.iter().map(|weighing| weighing.best_score(knife)).collect();
-    let fit = scores.iter().flatten().filter(|score| **score >= FITS).count();
-    let refused = scores.iter().filter(|score| score.is_none()).count();
-    let sum: u32 = scores.iter().flatten().map(|score| u32::from(*score)).sum();
-    let mean = sum / u32::try_from(scores.len().max(1)).unwrap_or(1);
+fn cell_of_any<'a>(weighed: &[Weighing<'a>], knife: &Ways<'a>) -> MatrixCell {
+    let (mut sum, mut fit, mut refused) = (0, 0, 0);
+    for score in weighed.iter().map(|weighing| weighing.best_score(knife)) {
+        sum += usize::from(score.unwrap_or(0));
+        fit += usize::from(score.is_some_and(|score| score >= FITS));
+        refused += usize::from(score.is_none());
+    }
+    let foods = weighed.len();
+    let mean = sum / foods.max(1);
     MatrixCell {
         score: u8::try_from(mean).unwrap_or(100),
-        refused: refused == scores.len(),
-        warned: fit < scores.len(),
+        refused: refused == foods,
+        warned: fit < foods,
         motion: None,
-        words: text!["Fits ", fit, " of ", scores.len(), " foods that are cut so; refused for ", refused, "."],
+        words: text![format!("Fits {fit} of {foods} foods that are cut so; refused for {refused}.")],
     }
 }
 

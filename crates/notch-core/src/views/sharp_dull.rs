@@ -170,7 +170,7 @@ pub fn check_demonstration(at_hand: &AtHand<'_>, fields: &DemonstrationFields) -
         problems.push(Problem::new("/food", "Food", value, "is not one to show a dull knife on", allowed));
     }
     let cut = catalogue.cut(&fields.cut);
-    let target = food.zip(cut).filter(|(food, cut)| food.standing(&cut.id) == Standing::Taught);
+    let target = food.zip(cut).filter(|(food, cut)| food.is_taught_with(&cut.id));
     let target = target.and_then(|(food, cut)| Some((cut.of(&food.name), at_hand.target_of(cut, food)?)));
     if target.is_none() && food.is_some() {
         let value = cut.map_or(fields.cut.as_str(), |cut| cut.name.as_str());

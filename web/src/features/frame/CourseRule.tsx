@@ -1,7 +1,7 @@
 import { Link, useLocation } from 'react-router';
 import type { Api } from '../../api/client';
 import { day } from '../../shared/format';
-import { Wood } from '../../shared/rule';
+import { Wood } from '../../shared/rule/Wood';
 import styles from './CourseRule.module.css';
 
 const PLACE = 34;

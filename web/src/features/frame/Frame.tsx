@@ -1,18 +1,20 @@
-import { ActionIcon, Button, Menu, useComputedColorScheme, useMantineColorScheme } from '@mantine/core';
+import { ActionIcon, Button, useComputedColorScheme, useMantineColorScheme } from '@mantine/core';
 import { useDisclosure, useHotkeys } from '@mantine/hooks';
 import { lazy, Suspense } from 'react';
 import { Link, NavLink, Outlet, useLocation, useNavigate, useParams } from 'react-router';
 import type { Api } from '../../api/client';
-import { useAbout, useCourse, useCourses } from '../../api/queries';
+import { useAbout, useCourse } from '../../api/queries';
 import { useSlow } from '../../api/waiting';
 import { useUnit } from '../../shared/format';
 import { Boundary } from '../../shared/Boundary';
 import { Failed, Loading } from '../../shared/State';
+import { CourseButton } from './CourseButton';
 import { CourseRule } from './CourseRule';
 import styles from './Frame.module.css';
 import { Icon } from './Icon';
 import type { Place } from './Icon';
 
+const CourseMenu = lazy(() => import('./CourseMenu'));
 const Find = lazy(() => import('./Find'));
 const Keys = lazy(() => import('./Keys'));
 
@@ -121,7 +123,9 @@ function Top({ view, lesson, onFind, onKeys }: TopProps) {
         </svg>
         <span>Yard Notch</span>
       </Link>
-      <CourseMenu view={view} />
+      <Suspense fallback={<CourseButton view={view} />}>
+        <CourseMenu view={view} />
+      </Suspense>
       <CourseRule view={view} lesson={lesson} />
       <div className={styles.tools}>
         {about.data?.demo && <span className={styles.demo}>Demo</span>}
@@ -159,44 +163,5 @@ function Top({ view, lesson, onFind, onKeys }: TopProps) {
         </ActionIcon>
       </div>
     </header>
-  );
-}
-
-function CourseMenu({ view }: { view: Api['CourseView'] }) {
-  const courses = useCourses();
-  const location = useLocation();
-  const place = location.pathname.split('/')[3] ?? 'yard';
-  const count = view.students.length;
-  return (
-    <Menu position="bottom-start">
-      <Menu.Target>
-        <button type="button" className={styles.course}>
-          <strong>{view.course.name}</strong>
-          <span className="quiet">
-            {view.course.school} · {count} {count === 1 ? 'student' : 'students'}
-          </span>
-        </button>
-      </Menu.Target>
-      <Menu.Dropdown>
-        <Menu.Label>Courses</Menu.Label>
-        {courses.data?.map((course) => (
-          <Menu.Item
-            key={course.id}
-            component={Link}
-            to={`/courses/${course.id}/${place}`}
-            aria-current={course.id === view.course.id || undefined}
-          >
-            {course.name}
-          </Menu.Item>
-        ))}
-        <Menu.Divider />
-        <Menu.Item component={Link} to={`/courses/${view.course.id}/set-up`}>
-          Course and students…
-        </Menu.Item>
-        <Menu.Item component={Link} to="/courses/new">
-          New course…
-        </Menu.Item>
-      </Menu.Dropdown>
-    </Menu>
   );
 }

@@ -4,7 +4,7 @@ import { ApiProblem, told } from '../../api/client';
 import { useSignIn } from '../../api/session';
 
 /** Asked of every browser once a passphrase was set. */
-export function SignInPage() {
+export default function SignInPage() {
   const [passphrase, setPassphrase] = useState('');
   const signIn = useSignIn();
   const problem =
