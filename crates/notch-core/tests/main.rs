@@ -18,6 +18,7 @@ mod beside;
 mod calendar;
 mod care;
 mod deeds;
+mod draft;
 mod eligibility;
 mod evening;
 mod evidence;

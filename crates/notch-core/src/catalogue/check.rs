@@ -110,10 +110,10 @@ pub(crate) const RULE_CAUTIONS: [&str; 42] = [
 
 /// Collects mistakes, so that all are told at once.
 #[derive(Default)]
-struct Mistakes(Vec<String>);
+pub(super) struct Mistakes(Vec<String>);
 
 impl Mistakes {
-    fn unless(&mut self, sound: bool, mistake: impl FnOnce() -> String) {
+    pub(super) fn unless(&mut self, sound: bool, mistake: impl FnOnce() -> String) {
         if !sound {
             self.0.push(mistake());
         }
@@ -143,6 +143,7 @@ pub(super) fn check(catalogue: &Catalogue) -> Result<(), CatalogueError> {
     check_foods(catalogue, &mut mistakes);
     check_standards(catalogue, &mut mistakes);
     check_roster(catalogue, &mut mistakes);
+    super::draft::check_draft(catalogue, &mut mistakes);
     check_words(catalogue, &mut mistakes);
     check_progress(catalogue, &mut mistakes);
     check_doctrines(catalogue, &mut mistakes);

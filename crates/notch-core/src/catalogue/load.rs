@@ -31,6 +31,7 @@ pub struct Sources<'a> {
     pub(super) tools: &'a str,
     pub(super) care: &'a str,
     pub(super) roster: &'a str,
+    pub(super) draft: &'a str,
 }
 
 impl Sources<'static> {
@@ -51,6 +52,7 @@ impl Sources<'static> {
         tools: include_str!("../../data/tools.toml"),
         care: include_str!("../../data/care.toml"),
         roster: include_str!("../../data/roster.toml"),
+        draft: include_str!("../../data/draft.toml"),
     };
 }
 
@@ -89,6 +91,7 @@ impl Catalogue {
             tools: read::<ToolsFile>("tools.toml", sources.tools)?.tool,
             care: read("care.toml", sources.care)?,
             roster: read("roster.toml", sources.roster)?,
+            draft: read("draft.toml", sources.draft)?,
         };
         check(&catalogue)?;
         Ok(catalogue)

@@ -4,6 +4,7 @@ mod care;
 mod check;
 mod cut;
 mod doctrine;
+mod draft;
 mod fault;
 mod food;
 mod hand_work;
@@ -25,6 +26,7 @@ pub use doctrine::{
     GarlicDoctrine, GripDoctrine, HalvingHold, HoningAngle, IndexOnSpine, Jointing, KitSize, OnionDice, PeelTool, PullThrough,
     RefusedDoctrine, SerratedUse, SteelOrStone, TipOnBoard, TomatoEdge, Touches, TowardsSelf,
 };
+pub use draft::{DraftLimits, DraftRules, DraftWeights, Feeds, NotchSessions, Technique};
 pub use fault::{Caution, CautionSeverity, Diagnosis, Fault, FaultSeverity};
 pub use food::{Bought, Food, FoodGroup, FoodTrait, Nature, Opened, Peeled, Peeling, ProduceSize, Shape, Skin, Standing, Tint};
 pub use hand_work::HandWork;
@@ -157,6 +159,8 @@ pub struct Catalogue {
     pub care: CareRules,
     /// Words of a class list.
     pub roster: RosterWords,
+    /// How a course is drafted.
+    pub draft: DraftRules,
     /// What the product says of its own limits, on plan, class and print.
     pub disclaimer: String,
     /// What to do when somebody is cut.

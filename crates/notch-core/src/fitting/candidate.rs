@@ -68,6 +68,11 @@ impl<'a> Candidate<'a> {
             && blade.age_barrier(at_hand.course.fields.age_band).is_none()
     }
 
+    /// How many there are for the class; of a type that nobody counted yet, one for each student.
+    pub fn how_many(&self, at_hand: &AtHand<'_>) -> u32 {
+        if self.numbers.is_empty() { at_hand.class_size().max(1) } else { u32::try_from(self.numbers.len()).unwrap_or(u32::MAX) }
+    }
+
     /// A usual knife of a type, for the hand that most are ground for.
     pub fn of_type(kind: &'a KnifeType) -> Candidate<'a> {
         Candidate {

@@ -21,6 +21,10 @@ pub struct Fit {
 /// Least score at which a knife counts as fitting for a class.
 pub const FITS: u8 = 40;
 
+/// Least score at which a knife that does not fit is named for want of a better: a petty for a carrot, none for a
+/// cabbage.
+pub const NEARLY: u8 = 30;
+
 /// Where a score starts before anything is found.
 const START: i32 = 30;
 

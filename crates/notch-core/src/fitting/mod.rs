@@ -27,7 +27,7 @@ pub use candidate::{Candidate, KnifeSource};
 pub use case::Case;
 pub use cautions::ShownCaution;
 pub(crate) use fit::Gist;
-pub use fit::{FITS, Fit};
+pub use fit::{FITS, Fit, NEARLY};
 pub use job::{Allergic, Job, Lies};
 pub use rule::{Effect, Finding, Rule};
 pub use rules::rules;

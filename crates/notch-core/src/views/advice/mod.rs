@@ -12,7 +12,7 @@ use crate::at_hand::AtHand;
 use crate::catalogue::{Cut, Food, Handling, Standing, Target};
 use crate::drawing::{SectionDrawing, blade_silhouette, flat_first_section, food_section};
 use crate::eligibility::Trainee;
-use crate::fitting::{Candidate, FITS, Fixed, Job, Setup, Suggestion, propose, suggest};
+use crate::fitting::{Candidate, FITS, Fixed, Job, NEARLY, Setup, Suggestion, propose, suggest};
 use crate::geometry::{Block, Way, work_flat_first};
 use crate::lesson::{ClassSize, Worked, exercise_figures, usual_amounts};
 use crate::problem::Problem;
@@ -126,10 +126,6 @@ fn assemble(
         warnings,
     }
 }
-
-/// Least score at which a knife that does not fit is named for want of a better: a petty for a carrot, none for a
-/// cabbage.
-const NEARLY: u8 = 30;
 
 /// Who of the class may not hold a knife, each with the knife that suits them best.
 fn others(at_hand: &AtHand<'_>, job: &Job<'_>, candidates: &[Candidate<'_>], knife: &Candidate<'_>) -> Vec<OtherKnife> {
