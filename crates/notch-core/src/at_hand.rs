@@ -42,6 +42,11 @@ impl<'a> AtHand<'a> {
         })
     }
 
+    /// Whether the rack holds no knife at all: then one of each type is planned with.
+    pub fn knows_no_knives(&self) -> bool {
+        self.knives.iter().all(|knife| knife.archived)
+    }
+
     /// Students in the course.
     pub fn class_size(&self) -> u32 {
         u32::try_from(self.students.len()).unwrap_or(u32::MAX)

@@ -124,6 +124,11 @@ fn a_refused_setup_is_told_at_its_fields_and_an_allowed_one_keeps_its_warnings()
     assert!(unknown[0].message.contains("is not on the rack"));
 }
 
+fn blunted(mut knife: Knife) -> Knife {
+    knife.fields.edge_state = notch_core::records::EdgeState::Dull;
+    knife
+}
+
 #[test]
 fn a_class_with_fewer_knives_than_students_takes_turns() {
     let course = course(AgeBand::Adult);
@@ -135,8 +140,12 @@ fn a_class_with_fewer_knives_than_students_takes_turns() {
     // 3.37 minutes each, a minute to change knives between rounds.
     assert_eq!(figures.minutes_needed, Some((14.0 * figures.minutes_each.unwrap() + 13.0).ceil() as u16));
     assert_eq!((figures.units_students, figures.units_demonstration, figures.units_spare), (14, 1, 2));
-    let empty = advise(&AtHand { knives: &[], ..at_hand }, &choice("carrot", "julienne")).unwrap();
-    assert!(empty.setup.is_none() && empty.refused && empty.figures.minutes_needed.is_none());
+    // While no knife is known it is planned with one of each type for everybody, in one round.
+    let unknown = advise(&AtHand { knives: &[], ..at_hand }, &choice("carrot", "julienne")).unwrap();
+    assert_eq!((unknown.refused, unknown.figures.rounds), (false, 1));
+    let dull: Vec<Knife> = knives.iter().cloned().map(blunted).collect();
+    let none = advise(&AtHand { knives: &dull, ..at_hand }, &choice("carrot", "julienne")).unwrap();
+    assert!(none.refused && none.figures.minutes_needed.is_none());
 }
 
 #[test]

@@ -31,12 +31,12 @@ fn with_class<T>(students: &[Student], look: impl FnOnce(&ClassInput<'_>) -> T) 
         own_minutes: None,
         making: Making::default(),
     };
-    let exercise = Exercise { id: 1, lesson_id: 1, version: 1, archived: false, fields, kept_warnings: Vec::new() };
+    let exercise = Exercise { id: 1, lesson_id: 1, version: 1, archived: false, pinned: true, fields, kept_warnings: Vec::new() };
     let fields = LessonFields {
         title: "Celery".into(),
         starts_at: date(2026, 10, 6).at(18, 30, 0, 0),
         minutes: 110,
-        segments: first_segments(&CATALOGUE),
+        segments: first_segments(&CATALOGUE, 110),
     };
     let lesson = Lesson { id: 1, course_id: 1, version: 1, number: 1, fields };
     let plan = plan_view(&at_hand, &lesson, &[exercise]).unwrap();

@@ -87,7 +87,7 @@ impl Evening {
             own_minutes: None,
             making: Making::default(),
         };
-        Exercise { id: 1, lesson_id: 1, version: 1, archived: false, kept_warnings: Vec::new(), fields }
+        Exercise { id: 1, lesson_id: 1, version: 1, archived: false, pinned: true, kept_warnings: Vec::new(), fields }
     }
 
     fn planned(&self) -> Vec<PlannedExercise> {

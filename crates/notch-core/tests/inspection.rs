@@ -43,7 +43,15 @@ fn exercise((cut, food): (&str, &str)) -> Exercise {
         "food": food, "cut": cut, "knife_type": "chefs", "knife_length": 200, "grip": "pinch", "hold": "claw", "motion": "push",
         "third": "middle", "amount": { "kind": "pieces", "count": 20 }, "own_minutes": null,
     }));
-    Exercise { id: 1, lesson_id: 1, version: 1, archived: false, kept_warnings: Vec::new(), fields: fields.unwrap() }
+    Exercise {
+        id: 1,
+        lesson_id: 1,
+        version: 1,
+        archived: false,
+        pinned: true,
+        kept_warnings: Vec::new(),
+        fields: fields.unwrap(),
+    }
 }
 
 fn says(view: &InspectionView, point: InspectionPoint) -> Says {

@@ -104,7 +104,7 @@ fn what_cannot_be_laid_out_is_told_at_its_field() {
 
 #[test]
 fn a_new_lesson_has_every_segment_but_practice() {
-    let first = first_segments(&CATALOGUE);
+    let first = first_segments(&CATALOGUE, 110);
     assert!(first.iter().all(|segment| segment.kind != SegmentKind::Practice && segment.exercise_id.is_none()));
     assert_eq!(first.len() + 1, CATALOGUE.segments.len());
 }
@@ -113,7 +113,7 @@ fn a_new_lesson_has_every_segment_but_practice() {
 fn practice_for_an_exercise_goes_where_practice_belongs() {
     let usual = CATALOGUE.segment(SegmentKind::Practice).unwrap().minutes;
     let kinds = |segments: &[StoredSegment]| segments.iter().map(|segment| segment.kind).collect::<Vec<_>>();
-    let first = with_practice_for(&CATALOGUE, &first_segments(&CATALOGUE), 7, None);
+    let first = with_practice_for(&CATALOGUE, &first_segments(&CATALOGUE, 110), 7, None);
     let place = kinds(&first).iter().position(|kind| *kind == SegmentKind::Practice).unwrap();
     assert!(first[..place].iter().all(|segment| segment.kind < SegmentKind::Practice), "after what comes before it");
     assert!(first[place + 1..].iter().all(|segment| segment.kind > SegmentKind::Practice), "before what comes after it");

@@ -2,17 +2,19 @@
 
 use jiff::{SignedDuration, Timestamp};
 use notch_core::at_hand::AtHand;
-use notch_core::catalogue::{Catalogue, Grip, Hold, SegmentKind, Target, TargetSize, Third};
+use notch_core::catalogue::{Catalogue, Grip, Hold, Target, TargetSize, Third};
+use notch_core::draft::DraftBlock;
 use notch_core::eligibility::barriers;
 use notch_core::fitting::KnifeSource;
 use notch_core::lesson::{first_segments, with_practice_for};
 use notch_core::measure::{MeasuredPiece, SampleCustom, judge};
 use notch_core::records::{
-    AttemptMarks, Course, ExerciseFields, IncidentFields, IncidentKind, Knife, LessonFields, Making, NewAttempt, StoredSegment,
-    Student, StudentFields,
+    AttemptMarks, ExerciseFields, IncidentFields, IncidentKind, Knife, LessonFields, Making, NewAttempt, Student, StudentFields,
 };
 use notch_core::units::Millimetres;
-use notch_core::views::{Advice, AdviceChoice, advise, check_choice, reference_seconds};
+use notch_core::views::{
+    Advice, AdviceChoice, CourseRecord, PlanQuestion, advise, check_choice, course_plan, lay_down, reference_seconds,
+};
 use notch_store::Writer;
 use rand::Rng;
 use rand_chacha::ChaCha8Rng;
@@ -20,7 +22,7 @@ use rand_distr::{Distribution, StandardNormal};
 
 use crate::people::Person;
 use crate::timetable::{PlannedCourse, PlannedExercise};
-use crate::{DemoError, moment};
+use crate::{DemoError, evening, moment};
 
 /// Pieces of a blind sample.
 const SAMPLE: usize = 10;
@@ -42,7 +44,7 @@ pub(crate) fn fill(
             title: lesson.title.to_owned(),
             starts_at: lesson.starts_at,
             minutes: course.fields.lesson_minutes,
-            segments: short_segments(catalogue, &course),
+            segments: first_segments(catalogue, course.fields.lesson_minutes),
         };
         let kept = writer.add_lesson(course.id, &fields)?;
         let mut segments = kept.fields.segments.clone();
@@ -83,6 +85,25 @@ pub(crate) fn fill(
             writer.add_incident(kept.id, clock, &fields)?;
         }
     }
+    writer.set_goals(course.id, &plan.goals)?;
+    draft(writer, &at_hand)
+}
+
+/// Fills the lessons to come by the draft, as the school's instructor would.
+fn draft(writer: &Writer<'_>, at_hand: &AtHand<'_>) -> Result<(), DemoError> {
+    let course = at_hand.course.id;
+    let lessons = writer.lessons(course)?;
+    let exercises = lessons.iter().map(|lesson| writer.exercises(lesson.id)).collect::<Result<Vec<_>, _>>()?.concat();
+    let (goals, attempts) = (writer.goals(course)?, writer.attempts_of_course(course)?);
+    let now = evening().to_zoned(at_hand.course.fields.zone()).datetime();
+    let record = CourseRecord { lessons: &lessons, exercises: &exercises, goals: &goals, attempts: &attempts, now };
+    let question = PlanQuestion { draft: true, ..PlanQuestion::default() };
+    let drafted = course_plan(at_hand, &record, &question, now.date())?;
+    let blocks: Vec<DraftBlock> =
+        drafted.sessions.into_iter().flat_map(|session| session.blocks).map(|block| block.block).collect();
+    for change in lay_down(at_hand, &record, &blocks)? {
+        writer.change_plan(at_hand.catalogue, &change)?;
+    }
     Ok(())
 }
 
@@ -106,18 +127,6 @@ fn add_students(writer: &Writer<'_>, course_id: i64, people: &[Person]) -> Resul
         Ok(writer.add_student(course_id, &fields)?)
     };
     (1..).zip(people).map(add).collect()
-}
-
-/// The usual segments; a short lesson has narrower ones.
-fn short_segments(catalogue: &Catalogue, course: &Course) -> Vec<StoredSegment> {
-    let mut segments = first_segments(catalogue);
-    if course.fields.lesson_minutes < 90 {
-        segments.retain(|segment| segment.kind != SegmentKind::Honing);
-        for segment in &mut segments {
-            segment.minutes = catalogue.segment(segment.kind).map_or(segment.minutes, |usual| usual.least);
-        }
-    }
-    segments
 }
 
 fn add_exercise(

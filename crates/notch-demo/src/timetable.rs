@@ -1,7 +1,8 @@
 //! Courses, lessons and exercises of the demo.
 
 use jiff::civil::{DateTime, date};
-use notch_core::catalogue::{BoardMaterial, Doctrines, TowardsSelf};
+use notch_core::catalogue::{BoardMaterial, Doctrines, NotchKind, TowardsSelf};
+use notch_core::draft::GoalFields;
 use notch_core::people::{AgeBand, Pace};
 use notch_core::records::{Amount, CourseFields};
 
@@ -42,6 +43,8 @@ pub(crate) struct PlannedCourse {
     pub fields: CourseFields,
     pub people: &'static [Person],
     pub lessons: Vec<PlannedLesson>,
+    /// What it is to reach; lessons to come that are empty are filled by the draft.
+    pub goals: Vec<GoalFields>,
     pub stops: Vec<PlannedStop>,
     /// Lesson (from 0), student, and what nearly happened.
     pub near_miss: Option<(usize, &'static str, &'static str)>,
@@ -106,6 +109,10 @@ fn autumn_watch() -> PlannedCourse {
             lesson("An onion, three ways", evening(10, 20), Vec::new()),
             lesson("The captain's table", evening(10, 27), Vec::new()),
         ],
+        goals: vec![
+            GoalFields { cut: "julienne".to_owned(), notch: NotchKind::True, by: 7 },
+            GoalFields { cut: "small_dice".to_owned(), notch: NotchKind::True, by: 8 },
+        ],
         stops: vec![
             stop("Rafa Solis", 1, 0, 2, "fingertip_ahead"),
             stop("Rafa Solis", 3, 0, 1, "fingertip_ahead"),
@@ -162,6 +169,7 @@ fn small_galley() -> PlannedCourse {
             lesson("Bridge, then claw", morning(10, 3), vec![pieces("coins", "cucumber", 20, 2)]),
             lesson("Courgette coins for soup", morning(10, 10), vec![pieces("coins", "courgette", 20, 0)]),
         ],
+        goals: vec![GoalFields { cut: "coins".to_owned(), notch: NotchKind::Safe, by: 3 }],
         stops: Vec::new(),
         near_miss: None,
     }

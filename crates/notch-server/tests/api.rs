@@ -50,7 +50,8 @@ async fn every_reading_route_answers_on_the_demo_school() {
 #[tokio::test]
 async fn a_lesson_is_planned_taught_measured_and_judged() {
     let server = Server::new(None);
-    let (status, plan) = server.post("/api/lessons/6/exercises", carrot("push", "flat_chefs", 210)).await;
+    let lesson = server.empty_lesson().await;
+    let (status, plan) = server.post(&format!("/api/lessons/{lesson}/exercises"), carrot("push", "flat_chefs", 210)).await;
     assert_eq!(status, StatusCode::CREATED);
     let exercise = plan["exercises"][0]["exercise"]["id"].as_i64().unwrap();
     assert_eq!(plan["exercises"][0]["advice"]["figures"]["pieces_per_unit"], 62);
@@ -77,16 +78,17 @@ async fn a_lesson_is_planned_taught_measured_and_judged() {
 #[tokio::test]
 async fn an_exercise_of_its_own_size_is_planned_and_judged_by_it() {
     let server = Server::new(None);
+    let lesson = server.empty_lesson().await;
     let mut own = carrot("push", "flat_chefs", 210);
     own["making"] = json!({ "thickness": 5, "width": 5, "way": "flat_first" });
-    let (status, plan) = server.post("/api/lessons/6/exercises", own.clone()).await;
+    let (status, plan) = server.post(&format!("/api/lessons/{lesson}/exercises"), own.clone()).await;
     assert_eq!(status, StatusCode::CREATED, "{plan}");
     let planned = &plan["exercises"][0];
     assert_eq!(planned["advice"]["target"]["thickness"]["size"], 5.0);
     assert_eq!(planned["exercise"]["making"]["way"], "flat_first");
     let squared = json!({ "thickness": 5, "width": 5 });
     own["making"] = squared;
-    let (_, beside) = server.post("/api/lessons/6/exercises", own.clone()).await;
+    let (_, beside) = server.post(&format!("/api/lessons/{lesson}/exercises"), own.clone()).await;
     let pieces = |of: &Value| of["advice"]["figures"]["pieces_per_unit"].as_u64().unwrap();
     assert!(pieces(&beside["exercises"][0]) > pieces(&beside["exercises"][1]), "flat first against squared");
 
@@ -104,11 +106,11 @@ async fn an_exercise_of_its_own_size_is_planned_and_judged_by_it() {
         (json!({ "sizes": 3 }), "/making"),
     ] {
         own["making"] = making;
-        let (status, problem) = server.post("/api/lessons/6/exercises", own.clone()).await;
+        let (status, problem) = server.post(&format!("/api/lessons/{lesson}/exercises"), own.clone()).await;
         assert_eq!(status, StatusCode::UNPROCESSABLE_ENTITY);
         assert!(problem["problems"][0]["pointer"].as_str().unwrap().starts_with(pointer), "{problem}");
     }
-    assert_eq!(server.get("/api/lessons/6/plan").await.1["exercises"].as_array().unwrap().len(), 2);
+    assert_eq!(server.get(&format!("/api/lessons/{lesson}/plan")).await.1["exercises"].as_array().unwrap().len(), 2);
 }
 
 #[tokio::test]
@@ -128,6 +130,7 @@ async fn a_past_judgement_keeps_its_figures_when_the_course_changes() {
 #[tokio::test]
 async fn a_refused_setup_names_field_and_reason_and_nothing_is_kept() {
     let server = Server::new(None);
+    let lesson = server.empty_lesson().await;
     for (body, pointer, words) in [
         (carrot("saw", "bread", 230), "/knife_type", "skate"),
         (carrot("pull", "paring", 90), "/knife_type", "force on the board"),
@@ -140,7 +143,7 @@ async fn a_refused_setup_names_field_and_reason_and_nothing_is_kept() {
             "80 mm high",
         ),
     ] {
-        let (status, problem) = server.post("/api/lessons/6/exercises", body).await;
+        let (status, problem) = server.post(&format!("/api/lessons/{lesson}/exercises"), body).await;
         assert_eq!(status, StatusCode::UNPROCESSABLE_ENTITY);
         let found = problem["problems"]
             .as_array()
@@ -149,7 +152,7 @@ async fn a_refused_setup_names_field_and_reason_and_nothing_is_kept() {
             .any(|p| p["pointer"] == pointer && p["message"].as_str().unwrap().contains(words));
         assert!(found, "{pointer} {words}: {problem}");
     }
-    assert_eq!(server.get("/api/lessons/6/plan").await.1["exercises"], json!([]));
+    assert_eq!(server.get(&format!("/api/lessons/{lesson}/plan")).await.1["exercises"], json!([]));
 }
 
 #[tokio::test]

@@ -71,13 +71,16 @@ async fn an_empty_school_answers_on_every_page_that_needs_nothing() {
 }
 
 #[tokio::test]
-async fn without_a_knife_the_advice_says_so_and_nothing_can_be_planned_with_it() {
+async fn while_no_knife_is_known_it_is_planned_with_one_of_each_type() {
     let server = Server::empty();
     made(&server, "/api/courses", course()).await;
     made(&server, "/api/courses/1/lessons", json!({ "title": "Sticks", "starts_at": "2026-10-06T18:30:00" })).await;
     let asked = json!({ "food": "carrot", "cut": "julienne", "amount": { "kind": "pieces", "count": 40 }, "own_minutes": null });
     let advice = made(&server, "/api/courses/1/advice", asked).await;
-    assert_eq!((&advice["setup"], &advice["knives"]), (&Value::Null, &json!([])));
+    assert_eq!((&advice["setup"]["knife_type"], &advice["refused"]), (&json!("chefs"), &json!(false)));
+    made(&server, "/api/lessons/1/exercises", julienne()).await;
+    // Once a knife is known, the rack is what counts.
+    made(&server, "/api/rack/list", json!({ "text": "1 paring 90" })).await;
     let (status, problem) = server.post("/api/lessons/1/exercises", julienne()).await;
     assert_eq!(status, StatusCode::UNPROCESSABLE_ENTITY);
     assert_eq!(problem["problems"][0]["pointer"], "/knife_type");

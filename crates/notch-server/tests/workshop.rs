@@ -7,12 +7,13 @@ use serde_json::{Value, json};
 #[tokio::test]
 async fn a_failed_paper_test_takes_the_knife_out_of_the_lesson() {
     let server = Server::new(None);
+    let lesson = server.empty_lesson().await;
     let turned = json!({
         "food": "potato", "cut": "turned", "knife_type": "paring", "knife_length": 90, "grip": "paring", "hold": "in_hand",
         "motion": "in_hand_pull", "third": "middle", "amount": { "kind": "units", "count": 1 }, "own_minutes": 5
     });
-    assert_eq!(server.post("/api/lessons/6/exercises", turned).await.0, StatusCode::CREATED);
-    let (_, before) = server.get("/api/lessons/6/check").await;
+    assert_eq!(server.post(&format!("/api/lessons/{lesson}/exercises"), turned).await.0, StatusCode::CREATED);
+    let (_, before) = server.get(&format!("/api/lessons/{lesson}/check")).await;
     let knives = |sheet: &Value| sheet["items"].as_array().unwrap().iter().find(|i| i["part"] == "knives").cloned().unwrap();
     let short = knives(&before)["short"].as_u64().unwrap();
     assert!(short > 0, "14 students, few small knives: {before}");
@@ -25,7 +26,7 @@ async fn a_failed_paper_test_takes_the_knife_out_of_the_lesson() {
     let test = json!({ "course": 1, "fields": { "kind": "paper_test", "clean": 2, "on_day": "2026-10-06", "words": "catches" } });
     let (status, taken) = server.post(&format!("/api/rack/{id}/care"), test).await;
     assert_eq!((status, &taken["knife"]["edge_state"]), (StatusCode::CREATED, &json!("dull")));
-    let (_, after) = server.get("/api/lessons/6/check").await;
+    let (_, after) = server.get(&format!("/api/lessons/{lesson}/check")).await;
     assert_eq!(knives(&after)["short"].as_u64().unwrap(), short + 1);
     let (_, rack) = server.get("/api/rack?course=1").await;
     assert_eq!(number(&rack, "25")["due"][0]["what"], "failed");

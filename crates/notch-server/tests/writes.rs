@@ -36,6 +36,9 @@ async fn every_write(server: &Server) -> Vec<Write> {
     let (_, course) = server.get("/api/courses/1").await;
     let (fields, student) = (course["course"].clone(), course["students"][2].clone());
     let (_, other) = server.get("/api/courses/2").await;
+    let (_, small) = server.get("/api/courses/2/plan").await;
+    let cut = json!({ "session": 2, "cut": "rough_chop", "food": "parsley", "pinned": true });
+    let small_plan = json!({ "stamp": small["stamp"], "blocks": [cut], "goals": [{ "cut": "coins", "notch": "safe", "by": 3 }] });
     let (_, rack) = server.get("/api/rack").await;
     let knife = rack["groups"][0]["knives"][0]["knife"].clone();
     let (_, plan) = server.get("/api/lessons/6/plan").await;
@@ -66,6 +69,13 @@ async fn every_write(server: &Server) -> Vec<Write> {
     vec![
         write(Method::POST, "/api/courses", 0, renamed.clone()),
         write(Method::PUT, "/api/courses/{id}", 1, json!({ "version": version(&fields), "fields": renamed })),
+        write(Method::PUT, "/api/courses/{id}/plan", 2, small_plan),
+        write(
+            Method::POST,
+            "/api/courses/{id}/sessions",
+            1,
+            json!({ "first": "2026-11-03", "at": "18:30:00", "weekdays": ["tuesday"], "count": 2, "skip": ["2026-11-10"] }),
+        ),
         write(Method::POST, "/api/courses/{id}/students", 1, newcomer),
         write(Method::POST, "/api/courses/{id}/people", 1, json!({ "people": [other["students"][0]["person_id"]] })),
         write(Method::POST, "/api/courses/{id}/roster", 1, json!({ "text": "Una Vale, left; small" })),
@@ -119,6 +129,8 @@ async fn kept(server: &Server) -> Vec<Value> {
         "/api/courses",
         "/api/courses/1",
         "/api/courses/1/yard",
+        "/api/courses/1/plan",
+        "/api/courses/2/plan",
         "/api/rack",
         "/api/own",
         "/api/lessons/5/plan",
@@ -186,7 +198,8 @@ async fn a_change_of_what_is_not_there_is_refused_and_changes_nothing() {
 }
 
 /// The questions that are put with a body and change nothing.
-const QUESTIONS: [&str; 15] = [
+const QUESTIONS: [&str; 16] = [
+    "/api/courses/{id}/plan/try",
     "/api/courses/{id}/roster/read",
     "/api/rack/list/read",
     "/api/lessons/{id}/sharp-dull/look",

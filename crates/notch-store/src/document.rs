@@ -10,13 +10,13 @@ use serde_json::Value;
 use crate::error::StoreError;
 use crate::migrations::{MIGRATIONS, WITH_ZONES, schema_version};
 use crate::open::{Reader, Store, machine_zone, set_zones};
-use crate::{attempts, care, count, courses, demonstrations, knives, lessons, own, students};
+use crate::{attempts, care, count, course_plan, courses, demonstrations, knives, lessons, own, students};
 
 /// Name of the format, in every document.
 pub const FORMAT: &str = "yard-notch-school";
 
 /// Tables in an order in which each refers only to earlier ones. Settings (the passphrase) stay home.
-const TABLES: [&str; 18] = [
+const TABLES: [&str; 19] = [
     "own_value",
     "course",
     "person",
@@ -35,6 +35,7 @@ const TABLES: [&str; 18] = [
     "knife_out",
     "closing",
     "demonstration",
+    "goal",
 ];
 
 /// Everything a school keeps, table by table, row by row, by column name.
@@ -131,6 +132,7 @@ fn read_row(table: &str, row: &Row<'_>) -> Result<(), String> {
         "check_tick" => count::tick(row).map(drop),
         "knife_out" => count::out_and_in(row).map(drop),
         "closing" => count::closing(row).map(drop),
+        "goal" => course_plan::goal(row).map(drop),
         "demonstration" => demonstrations::demonstration(row).map(drop),
         // A fault is a plain word.
         _ => Ok(()),

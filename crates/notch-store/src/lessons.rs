@@ -28,6 +28,7 @@ pub(crate) fn exercise(row: &Row<'_>) -> rusqlite::Result<Exercise> {
         lesson_id: row.get("lesson_id")?,
         version: row.get("version")?,
         archived: row.get("archived")?,
+        pinned: row.get("pinned")?,
         kept_warnings: json(row, "kept_warnings_json")?,
         fields: ExerciseFields {
             food: row.get("food")?,

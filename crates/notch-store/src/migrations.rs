@@ -14,6 +14,7 @@ const STEPS: &[M<'static>] = &[
     M::up(include_str!("../migrations/0008_inspection.sql")),
     M::up(include_str!("../migrations/0009_demonstration.sql")),
     M::up(include_str!("../migrations/0010_person.sql")),
+    M::up(include_str!("../migrations/0011_course_plan.sql")),
 ];
 
 pub(crate) const MIGRATIONS: Migrations<'static> = Migrations::from_slice(STEPS);

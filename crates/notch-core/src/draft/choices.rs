@@ -5,6 +5,7 @@ use crate::at_hand::AtHand;
 use crate::catalogue::{Cut, Food, SegmentKind, Target, Technique};
 use crate::eligibility::Trainee;
 use crate::fitting::{Candidate, FITS, Job, KnifeSource, NEARLY, Ways, Weighing};
+use crate::geometry::Block;
 use crate::lesson::{ClassSize, ExerciseFigures, Worked, exercise_figures, usual_amounts};
 use crate::records::{Amount, Making};
 use crate::text;
@@ -25,6 +26,8 @@ pub struct Choice {
     pub own_minutes: Option<f64>,
     /// Minutes that the class needs.
     pub minutes: u16,
+    /// Blocks that one unit is cut from, the largest first.
+    pub blocks: Vec<Block>,
     /// Rounds in which it takes turns.
     pub rounds: u32,
     /// Names of students without a knife that fits.
@@ -33,6 +36,13 @@ pub struct Choice {
     pub points: i32,
     /// Rules that it breaks wherever it stands, with the reason.
     pub faults: Vec<(HardRule, Text)>,
+}
+
+impl Choice {
+    /// Name of the food.
+    pub(crate) fn food_name<'a>(&'a self, at_hand: &AtHand<'a>) -> &'a str {
+        at_hand.catalogue.food(&self.food).map_or(self.food.as_str(), |food| food.name.as_str())
+    }
 }
 
 /// A cut without sizes.
@@ -58,7 +68,7 @@ impl<'a> Kitchen<'a> {
 
     /// The candidates of a course.
     pub(super) fn candidates(at_hand: &AtHand<'a>) -> Vec<Candidate<'a>> {
-        Candidate::all(at_hand, KnifeSource::Rack)
+        Candidate::planned(at_hand, KnifeSource::Rack)
     }
 
     /// A technique on the foods that it is taught on here, the easiest first.
@@ -107,6 +117,7 @@ impl<'a> Kitchen<'a> {
             own_minutes: own_minutes.filter(|_| figures.strokes_each.is_none()),
             minutes: figures.minutes_needed.unwrap_or(practice).max(rules.limits.minutes),
             rounds: figures.rounds,
+            blocks: figures.blocks,
             points: rules.weights.without_knife.saturating_mul(lacking),
             without_knife,
             faults,

@@ -152,6 +152,7 @@ impl<'a> Drafting<'a> {
                     && choice.cut == block.cut
                     && choice.food == block.food
                     && block.amount.is_none_or(|amount| amount == choice.amount)
+                    && (block.own_minutes.is_none() || block.own_minutes == choice.own_minutes)
             };
             let choice = choices.iter().position(usual).unwrap_or_else(|| {
                 let technique = rules.techniques.iter().position(|technique| technique.cut == block.cut);

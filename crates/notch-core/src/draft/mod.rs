@@ -22,4 +22,4 @@ pub use choices::Choice;
 pub use drafting::{DraftBlock, DraftQuestion, DraftSession, Drafting, Place, Plan};
 pub use goal::{ClassEvidence, GoalFields, GoalState};
 pub use remedies::{Remedy, remedies};
-pub use walk::{HardRule, Said, Value, Weighed};
+pub use walk::{BlockKind, HardRule, Said, Value, Weighed};

@@ -2,6 +2,7 @@
 
 use serde::Serialize;
 
+use super::choices::Choice;
 use super::drafting::{Drafting, Place, Plan, bit};
 use super::goal::GoalState;
 use crate::text;
@@ -79,6 +80,19 @@ pub enum Weighed {
     Stays,
     /// A goal.
     Goal,
+}
+
+/// What a block is at its place.
+#[derive(Clone, Copy, Debug, PartialEq, Eq, Serialize)]
+#[serde(rename_all = "snake_case")]
+#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
+pub enum BlockKind {
+    /// Taught for the first time.
+    New,
+    /// Taught before.
+    Review,
+    /// No technique that a course is drafted from.
+    Other,
 }
 
 /// Something that the walk came upon: where, and what.
@@ -399,6 +413,54 @@ impl Drafting<'_> {
         state
     }
 
+    /// Number of a session.
+    pub(crate) fn session_number(&self, index: usize) -> u16 {
+        self.sessions.get(index).map_or(0, |session| session.number)
+    }
+
+    /// Days from one session to another.
+    pub(crate) fn days_between(&self, from: usize, to: usize) -> i64 {
+        let day = |index: usize| self.days.get(index).copied().unwrap_or(0);
+        day(to) - day(from)
+    }
+
+    /// Whether a block is new at its place, and in which session its technique was.
+    pub(crate) fn kind_of(&self, plan: &Plan, session: usize, place: usize) -> (BlockKind, Option<usize>) {
+        let technique = |at: &Place| self.choices.get(at.choice).and_then(|choice| choice.technique);
+        let Some(own) = plan.0.get(session).and_then(|places| places.get(place)).and_then(technique) else {
+            return (BlockKind::Other, None);
+        };
+        let there = |places: &Vec<Place>| places.iter().any(|at| technique(at) == Some(own));
+        let first = plan.0.iter().take(session).position(there);
+        let taught = self.taught_before(plan, session) & bit(own) != 0;
+        (if taught { BlockKind::Review } else { BlockKind::New }, first)
+    }
+
+    /// Bits of what was taught before a session.
+    fn taught_before(&self, plan: &Plan, session: usize) -> u32 {
+        let places = plan.0.iter().take(session).flatten();
+        let techniques = places.filter_map(|place| self.choices.get(place.choice)?.technique);
+        techniques.fold(self.known_before().before, |taught, technique| taught | bit(technique) | self.easier_than(technique))
+    }
+
+    /// Why something new can stand in a session: what it stands on was there.
+    pub(crate) fn new_in_words(&self, plan: &Plan, session: usize, choice: &Choice) -> Text {
+        let lane = choice.technique.and_then(|index| self.lanes.get(index));
+        let wanted = lane.map_or(0, |lane| lane.after | lane.below.iter().fold(0, |all, below| all | below));
+        let of = |(index, places): (usize, &Vec<Place>)| {
+            let found = places
+                .iter()
+                .filter_map(|at| self.choices.get(at.choice))
+                .find(|choice| choice.technique.is_some_and(|technique| wanted & bit(technique) != 0))?;
+            Some((self.session_number(index), self.catalogue.cut(&found.cut)?.name.as_str()))
+        };
+        match plan.0.iter().enumerate().take(session).rev().find_map(of) {
+            Some((number, before)) => text!["New: it follows ", before, " of session ", number, "."],
+            None if wanted & self.known_before().before != 0 => Text::from("New: what it stands on, the class knows."),
+            None => Text::from("New: one to begin with."),
+        }
+    }
+
     /// Why a rule stands broken, in words.
     pub fn words_of(&self, plan: &Plan, rule: HardRule, session: usize, place: Option<usize>) -> Text {
         let choice = place.and_then(|place| self.choices.get(plan.0.get(session)?.get(place)?.choice));
@@ -428,13 +490,7 @@ impl Drafting<'_> {
     /// What is missing before a technique: one of those that it stands on, in an earlier session.
     fn order_in_words(&self, plan: &Plan, session: usize, technique: Option<usize>, title: &str) -> Text {
         let Some(lane) = technique.and_then(|index| self.lanes.get(index)) else { return Text::default() };
-        let mut taught = self.known_before().before;
-        for places in plan.0.iter().take(session) {
-            for place in places {
-                let technique = self.choices.get(place.choice).and_then(|choice| choice.technique);
-                taught |= technique.map_or(0, bit);
-            }
-        }
+        let taught = self.taught_before(plan, session);
         let names = |bits: u32| {
             let of = self.rules.techniques.iter().enumerate().filter(|(index, _)| bits & bit(*index) != 0);
             let names = of.filter_map(|(_, technique)| Some(self.catalogue.cut(&technique.cut)?.name.as_str()));

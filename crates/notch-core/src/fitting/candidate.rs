@@ -68,6 +68,11 @@ impl<'a> Candidate<'a> {
             && blade.age_barrier(at_hand.course.fields.age_band).is_none()
     }
 
+    /// The knives that a course plans with: the rack, or one of each type while no knife is known.
+    pub fn planned(at_hand: &AtHand<'a>, source: KnifeSource) -> Vec<Candidate<'a>> {
+        Candidate::all(at_hand, if at_hand.knows_no_knives() { KnifeSource::Types } else { source })
+    }
+
     /// How many there are for the class; of a type that nobody counted yet, one for each student.
     pub fn how_many(&self, at_hand: &AtHand<'_>) -> u32 {
         if self.numbers.is_empty() { at_hand.class_size().max(1) } else { u32::try_from(self.numbers.len()).unwrap_or(u32::MAX) }

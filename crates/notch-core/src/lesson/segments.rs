@@ -3,10 +3,21 @@
 use crate::catalogue::{Catalogue, SegmentKind};
 use crate::records::StoredSegment;
 
-/// The segments of a new lesson: one of each kind but practice, in their usual order and width.
-pub fn first_segments(catalogue: &Catalogue) -> Vec<StoredSegment> {
+/// Minutes below which a lesson is short: each segment takes its least, and knives are honed before it.
+const SHORT_LESSON: u16 = 90;
+
+/// The segments of a new lesson of so many minutes: one of each kind but practice, in their usual order and width.
+pub fn first_segments(catalogue: &Catalogue, lesson_minutes: u16) -> Vec<StoredSegment> {
+    let short = lesson_minutes < SHORT_LESSON;
     let kinds = catalogue.segments.iter().filter(|segment| segment.kind != SegmentKind::Practice);
-    kinds.map(|segment| StoredSegment { kind: segment.kind, minutes: segment.minutes, exercise_id: None }).collect()
+    kinds
+        .filter(|segment| !(short && segment.kind == SegmentKind::Honing))
+        .map(|segment| StoredSegment {
+            kind: segment.kind,
+            minutes: if short { segment.least } else { segment.minutes },
+            exercise_id: None,
+        })
+        .collect()
 }
 
 /// Puts a practice segment for an exercise into a lesson: after the last practice, or else before

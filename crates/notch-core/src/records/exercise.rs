@@ -84,6 +84,8 @@ pub struct Exercise {
     pub version: i64,
     /// Taken out of the lesson; kept for the attempts that were made.
     pub archived: bool,
+    /// Stays where it is when the course is drafted again.
+    pub pinned: bool,
     /// Warnings taken over when it was saved.
     pub kept_warnings: Vec<KeptWarning>,
     /// Its fields.

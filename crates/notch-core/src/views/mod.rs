@@ -6,6 +6,7 @@ mod bench;
 mod beside_rows;
 mod check_sheet;
 mod class;
+mod course_plan;
 mod inspection;
 mod kit;
 mod order;
@@ -28,6 +29,10 @@ pub use beside_rows::BesideRow;
 pub use check_sheet::{CheckInput, CheckItem, CheckPart, CheckSheet, KnifeCount, check_closing, check_sheet, proposed_numbers};
 pub use class::{
     ClassExercise, ClassInput, ClassKnife, ClassView, Station, WatchKind, WatchReason, class_view, reference_seconds,
+};
+pub use course_plan::{
+    BrokenRule, CourseBlock, CourseGoal, CoursePlan, CourseRecord, CourseSession, LessonChange, NewExercise, OfferedFood,
+    OfferedTechnique, PlanQuestion, WayToGoal, check_plan, course_plan, lay_down,
 };
 pub use inspection::{InspectionFinding, InspectionPoint, InspectionQuestion, InspectionView, Says, inspection_view};
 pub use kit::{CutOfFood, KitCut, KitOptions, KitQuestion, KitType, KitView, PricedType, kit_options, kit_view};

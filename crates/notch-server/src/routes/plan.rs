@@ -73,8 +73,12 @@ pub(crate) async fn add_lesson(
             write,
             move |writer, catalogue, _| {
                 let minutes = writer.course(id)?.fields.lesson_minutes;
-                let fields =
-                    LessonFields { title: new.title, starts_at: new.starts_at, minutes, segments: first_segments(catalogue) };
+                let fields = LessonFields {
+                    title: new.title,
+                    starts_at: new.starts_at,
+                    minutes,
+                    segments: first_segments(catalogue, minutes),
+                };
                 ApiError::unless_empty(fields.check())?;
                 Ok(writer.add_lesson(id, &fields)?.id)
             },

@@ -94,6 +94,13 @@ impl Server {
         self.raw(Method::POST, path, "application/json", body.to_string()).await
     }
 
+    /// Id of a lesson of the first course that nothing was planned in yet.
+    pub async fn empty_lesson(&self) -> i64 {
+        let (_, plan) =
+            self.post("/api/courses/1/lessons", json!({ "title": "One more", "starts_at": "2026-11-03T18:30:00" })).await;
+        plan["lesson"]["id"].as_i64().unwrap()
+    }
+
     pub async fn put(&self, path: &str, body: Value) -> (StatusCode, Value) {
         self.raw(Method::PUT, path, "application/json", body.to_string()).await
     }

@@ -45,7 +45,7 @@ pub fn advise(at_hand: &AtHand<'_>, choice: &AdviceChoice) -> Result<Advice, Vec
             known.unwrap_or_default(),
         ));
     }
-    let candidates = Candidate::all(at_hand, choice.knives);
+    let candidates = Candidate::planned(at_hand, choice.knives);
     let student = choice.student.and_then(|id| at_hand.student(id));
     if let (Some(id), None) = (choice.student, student) {
         problems.push(Problem::new("/student", "For", id, "is not in this course", "a student of this course"));
@@ -90,8 +90,10 @@ fn assemble(
             })
         })
         .collect();
-    let knives_that_fit = knives.iter().filter(|knife| knife.fit.fits()).map(|knife| knife.numbers.len()).sum::<usize>();
-    let knives_that_fit = u32::try_from(knives_that_fit).unwrap_or(u32::MAX);
+    let fitting = found.knives.iter().filter(|option| option.fit.fits()).filter_map(|option| candidates.get(option.knife));
+    // Of types that nobody counted there is one for everybody only where there is no rack at all.
+    let counted = fitting.filter(|candidate| !candidate.numbers.is_empty() || at_hand.knows_no_knives());
+    let knives_that_fit = counted.map(|candidate| candidate.how_many(at_hand)).fold(0, u32::saturating_add);
     let class =
         ClassSize { students: at_hand.class_size(), boards: u32::from(at_hand.course.fields.boards), knives: knives_that_fit };
     let peeled = choice.making.peeled(job.food, job.cut);
