@@ -14,6 +14,7 @@ const YardPage = lazy(() => import('./features/yard/YardPage'));
 const PlaybookPage = lazy(() => import('./features/playbook/PlaybookPage'));
 const BenchPage = lazy(() => import('./features/bench/BenchPage'));
 const RackPage = lazy(() => import('./features/rack/RackPage'));
+const CoursePlanPage = lazy(() => import('./features/course-plan/CoursePlanPage'));
 const CoursePage = lazy(() => import('./features/course/CoursePage'));
 const AboutPage = lazy(() => import('./features/about/AboutPage'));
 
@@ -46,6 +47,7 @@ export function App() {
               <Route path="class/:lessonId" element={<ClassPage />} />
             </Route>
             <Route path="yard" element={<YardPage />} />
+            <Route path="course" element={<CoursePlanPage />} />
             <Route path="set-up" element={<CoursePage />} />
             <Route path="about" element={<AboutPage />} />
           </Route>

@@ -95,7 +95,8 @@ fn draft(writer: &Writer<'_>, at_hand: &AtHand<'_>) -> Result<(), DemoError> {
     let lessons = writer.lessons(course)?;
     let exercises = lessons.iter().map(|lesson| writer.exercises(lesson.id)).collect::<Result<Vec<_>, _>>()?.concat();
     let (goals, attempts) = (writer.goals(course)?, writer.attempts_of_course(course)?);
-    let now = evening().to_zoned(at_hand.course.fields.zone()).datetime();
+    // The lesson of this evening is planned already: what comes after it is drafted.
+    let now = (evening() + SignedDuration::from_mins(60)).to_zoned(at_hand.course.fields.zone()).datetime();
     let record = CourseRecord { lessons: &lessons, exercises: &exercises, goals: &goals, attempts: &attempts, now };
     let question = PlanQuestion { draft: true, ..PlanQuestion::default() };
     let drafted = course_plan(at_hand, &record, &question, now.date())?;

@@ -3,6 +3,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 /** Everything that is worked out from the rack, the students, the course's choices and the catalogue. */
 const ADVICE = [
   'plan',
+  'course-plan',
   'class',
   'playbook',
   'kit',
@@ -31,9 +32,21 @@ const TOUCHED = {
   ],
   student: ['course', 'people', 'read-roster', 'yard', 'student', ...ADVICE],
   knife: ['rack', 'care', 'read-table', 'read-list', ...ADVICE],
-  lesson: ['course', 'plan', 'class', 'check', 'count', 'kit', 'rack', 'care', 'time-rule', 'try-doctrines'],
+  lesson: [
+    'course',
+    'plan',
+    'course-plan',
+    'class',
+    'check',
+    'count',
+    'kit',
+    'rack',
+    'care',
+    'time-rule',
+    'try-doctrines',
+  ],
   // Wear follows from the minutes in class.
-  attempt: ['class', 'yard', 'student', 'rack', 'care'],
+  attempt: ['course-plan', 'class', 'yard', 'student', 'rack', 'care'],
   incident: ['class', 'student'],
   demonstration: ['sharp-dull'],
   check: ['check'],

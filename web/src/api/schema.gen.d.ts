@@ -362,6 +362,41 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/courses/{id}/plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The course as it is planned. */
+        get: operations["course_plan_show"];
+        /** Keeps a plan: exercises and their practice in every session to come, and the goals. */
+        put: operations["course_plan_keep"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/courses/{id}/plan/try": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The course as it stands on the screen, or drafted from there; nothing is kept. */
+        post: operations["course_plan_try"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/courses/{id}/playbook": {
         parameters: {
             query?: never;
@@ -459,6 +494,23 @@ export interface paths {
         put?: never;
         /** Reads a class list, line by line; nothing is kept. */
         post: operations["courses_read_roster"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/courses/{id}/sessions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Adds lessons by a rule of weekdays, after those that are there. */
+        post: operations["course_plan_add_sessions"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1631,6 +1683,11 @@ export interface components {
              */
             sticks: number;
         };
+        /**
+         * @description What a block is at its place.
+         * @enum {string}
+         */
+        BlockKind: "new" | "review" | "other";
         /** @description A board material. */
         Board: {
             /** @description May be used at all. */
@@ -1671,6 +1728,13 @@ export interface components {
             knife: components["schemas"]["KnifeFields"];
             /** @description What was seen of it. */
             seen: components["schemas"]["Inspected"];
+        };
+        /** @description A rule that a plan breaks. */
+        BrokenRule: {
+            /** @description Which. */
+            rule: components["schemas"]["HardRule"];
+            /** @description Why, in words. */
+            words: components["schemas"]["Text"];
         };
         /** @description What was done to a knife, with the figures that belong to it. */
         CareDeed: {
@@ -2341,6 +2405,32 @@ export interface components {
              */
             version: number;
         };
+        /** @description A technique on a food, in its session. */
+        CourseBlock: components["schemas"]["DraftBlock"] & {
+            /** @description Rules that it breaks. */
+            broken: components["schemas"]["BrokenRule"][];
+            /** @description Not there, or not pinned so, in what is kept. */
+            changed: boolean;
+            /** @description Name of the cut. */
+            cut_name: string;
+            /** @description Name of the food. */
+            food_name: string;
+            /** @description Index of the session in which it was learnt, for a review that comes back to one. */
+            from?: number | null;
+            /** @description New or review. */
+            kind: components["schemas"]["BlockKind"];
+            /**
+             * Format: int32
+             * @description Minutes that the class needs.
+             */
+            minutes: number;
+            /** @description Why it stands where it stands. */
+            reasons: components["schemas"]["Text"][];
+            section?: components["schemas"]["SectionDrawing"] | null;
+            strand?: components["schemas"]["Strand"] | null;
+            /** @description `Coins of courgette`. */
+            title: string;
+        };
         /** @description What a person edits of a course. */
         CourseFields: {
             /** @description Who it is for. */
@@ -2373,6 +2463,87 @@ export interface components {
             time_zone: string;
             /** @description Id of the tolerance profile. */
             tolerance: string;
+        };
+        /** @description A goal with what the plan makes of it. */
+        CourseGoal: components["schemas"]["GoalFields"] & {
+            /** @description What the plan expects. */
+            state: components["schemas"]["GoalState"];
+            strand?: components["schemas"]["Strand"] | null;
+            /** @description `Even in small dice by session 6`. */
+            title: string;
+            /** @description What would reach it; none where it is reached, or where nobody asked. */
+            ways: components["schemas"]["WayToGoal"][];
+            /** @description The state in words. */
+            words: components["schemas"]["Text"];
+        };
+        /** @description The course on one picture. */
+        CoursePlan: {
+            /**
+             * Format: int32
+             * @description Broken rules in all.
+             */
+            broken: number;
+            /** @description Blocks that are not as they are kept. */
+            changed: number;
+            /** @description Goals. */
+            goals: components["schemas"]["CourseGoal"][];
+            /** @description The knives are not known yet: planned on one of each type. */
+            on_types: boolean;
+            /**
+             * Format: int64
+             * @description Points of the plan: more are better.
+             */
+            points: number;
+            /** @description Sessions by number. */
+            sessions: components["schemas"]["CourseSession"][];
+            /**
+             * Format: int64
+             * @description What is kept, as a number that changes with it.
+             */
+            stamp: number;
+            /** @description What can be put in by hand. */
+            techniques: components["schemas"]["OfferedTechnique"][];
+        };
+        /** @description A session of the picture. */
+        CourseSession: {
+            /** @description Techniques, reviews first. */
+            blocks: components["schemas"]["CourseBlock"][];
+            /** @description Rules that the session as a whole breaks. */
+            broken: components["schemas"]["BrokenRule"][];
+            /** @description Held, or begun: it stays as it is. */
+            held: boolean;
+            /**
+             * Format: int64
+             * @description Id of its lesson.
+             */
+            lesson_id: number;
+            /**
+             * Format: int32
+             * @description Minutes of the lesson.
+             */
+            minutes: number;
+            /**
+             * Format: int32
+             * @description Minutes that its techniques need.
+             */
+            needed: number;
+            /**
+             * Format: int32
+             * @description Number, from 1.
+             */
+            number: number;
+            /**
+             * Format: int32
+             * @description Minutes of it for practice.
+             */
+            practice: number;
+            /**
+             * Format: civil-date-time
+             * @description Day and time by the school's clock.
+             */
+            starts_at: CivilTime;
+            /** @description Title. */
+            title: string;
         };
         /** @description A course with its lessons and students. */
         CourseView: {
@@ -2465,6 +2636,11 @@ export interface components {
             /** @description Id of the food. */
             food: string;
         };
+        /**
+         * @description A day of the week.
+         * @enum {string}
+         */
+        DayOfWeek: "monday" | "tuesday" | "wednesday" | "thursday" | "friday" | "saturday" | "sunday";
         /** @description Degrees per side. */
         Degrees: number;
         /** @description A demonstration as kept, with what it was measured against on that day. */
@@ -2616,6 +2792,23 @@ export interface components {
             /** @description Whether a cut may go towards oneself. */
             towards_self?: components["schemas"]["TowardsSelf"];
         };
+        /** @description A technique on a food in a session. */
+        DraftBlock: {
+            amount?: components["schemas"]["Amount"] | null;
+            /** @description Id of the cut. */
+            cut: string;
+            /** @description Id of the food. */
+            food: string;
+            /**
+             * Format: double
+             * @description The instructor's own minutes for each student.
+             */
+            own_minutes?: number | null;
+            /** @description Stays where it is when the course is drafted again. */
+            pinned: boolean;
+            /** @description Index of the session. */
+            session: number;
+        };
         /** @description Segments as they stand on the screen, not yet saved. */
         DraftSegments: {
             /**
@@ -2720,6 +2913,8 @@ export interface components {
              * @description Lesson.
              */
             lesson_id: number;
+            /** @description Stays where it is when the course is drafted again. */
+            pinned: boolean;
             /**
              * Format: int64
              * @description Rises with each change.
@@ -3132,6 +3327,35 @@ export interface components {
          * @enum {string}
          */
         GarlicDoctrine: "both" | "crush" | "small_knife";
+        /** @description A goal: every student has a notch in a cut by a session. */
+        GoalFields: {
+            /**
+             * Format: int32
+             * @description Number of the session by which it is reached.
+             */
+            by: number;
+            /** @description Id of the cut. */
+            cut: string;
+            /** @description The notch. */
+            notch: components["schemas"]["NotchKind"];
+        };
+        /** @description What a plan expects of a goal. */
+        GoalState: {
+            /** @description Index of the session in which it is expected; none where the plan does not come so far. */
+            expected?: number | null;
+            /** @description Expected in time. */
+            in_time: boolean;
+            /**
+             * Format: int32
+             * @description Sessions of practice that the slowest student still needs.
+             */
+            needed: number;
+            /**
+             * Format: int32
+             * @description Sessions of practice in the plan by then.
+             */
+            planned: number;
+        };
         /**
          * @description A cell against a wanted size.
          * @enum {string}
@@ -3180,6 +3404,11 @@ export interface components {
          * @enum {string}
          */
         HandSize: "small" | "medium" | "large";
+        /**
+         * @description A rule that a draft never breaks by itself.
+         * @enum {string}
+         */
+        HardRule: "taught" | "allergy" | "knife" | "clearance" | "order" | "new" | "review_first" | "minutes" | "techniques" | "twice";
         /**
          * @description How the guide hand holds the food.
          * @enum {string}
@@ -3347,6 +3576,18 @@ export interface components {
             demonstration: components["schemas"]["Demonstration"];
             /** @description What it showed. */
             view: components["schemas"]["SharpDullView"];
+        };
+        /** @description A plan that is to be kept. */
+        KeptPlan: {
+            /** @description Blocks of all sessions; those of sessions that were held stay as they are. */
+            blocks: components["schemas"]["DraftBlock"][];
+            /** @description Goals. */
+            goals: components["schemas"]["GoalFields"][];
+            /**
+             * Format: int64
+             * @description The stamp of what was read before.
+             */
+            stamp: number;
         };
         /** @description A warning that the instructor saw and kept when the exercise was saved. */
         KeptWarning: {
@@ -4112,6 +4353,30 @@ export interface components {
              */
             since: Day;
         };
+        /** @description A food on which a technique can be taught here. */
+        OfferedFood: {
+            /** @description Id of the food. */
+            food: string;
+            /**
+             * Format: int32
+             * @description Minutes that the class needs.
+             */
+            minutes: number;
+            /** @description Its name. */
+            name: string;
+        };
+        /** @description A technique that can be put into a session by hand. */
+        OfferedTechnique: {
+            /** @description Id of the cut. */
+            cut: string;
+            /** @description Foods on which it can be taught here, the easiest first; none where something keeps it off this course. */
+            foods: components["schemas"]["OfferedFood"][];
+            kept_off?: components["schemas"]["Text"] | null;
+            /** @description Its name. */
+            name: string;
+            /** @description Its lane. */
+            strand: components["schemas"]["Strand"];
+        };
         /** @description What a cut is on meat and fish. */
         OnFlesh: {
             /** @description How it is done, in a sentence or two. */
@@ -4574,6 +4839,15 @@ export interface components {
              */
             needs?: number | null;
         };
+        /** @description What is asked of a course's plan. */
+        PlanQuestion: {
+            /** @description Blocks as they stand on the screen; what is kept where none are given. */
+            blocks?: components["schemas"]["DraftBlock"][] | null;
+            /** @description Draft it. */
+            draft?: boolean;
+            /** @description Goals as they stand on the screen; what is kept where none are given. */
+            goals?: components["schemas"]["GoalFields"][] | null;
+        };
         /** @description Everything that Plan shows of a lesson. */
         PlanView: {
             /** @description The course. */
@@ -4824,6 +5098,37 @@ export interface components {
             /** @description Why it cannot be chosen. */
             why: string;
         };
+        /** @description A change that would reach a goal. */
+        Remedy: {
+            /** @enum {string} */
+            kind: "more_sessions";
+            /**
+             * Format: int32
+             * @description How many.
+             */
+            sessions: number;
+        } | {
+            /** @enum {string} */
+            kind: "longer";
+            /**
+             * Format: int32
+             * @description Minutes more, each.
+             */
+            minutes: number;
+        } | {
+            /**
+             * Format: int32
+             * @description Number of the session.
+             */
+            by: number;
+            /** @enum {string} */
+            kind: "later";
+        } | {
+            /** @enum {string} */
+            kind: "lower";
+            /** @description The notch that is reached. */
+            notch: components["schemas"]["NotchKind"];
+        };
         /**
          * @description How the handle is held together.
          * @enum {string}
@@ -4953,6 +5258,30 @@ export interface components {
          * @enum {string}
          */
         SerratedUse: "tough_outside" | "bread_only";
+        /** @description Sessions by a rule. */
+        SessionsRule: {
+            /**
+             * Format: civil-time
+             * @description When they begin, by the school's clock.
+             * @example 18:30:00
+             */
+            at: string;
+            /**
+             * Format: int32
+             * @description How many, 1 to 60.
+             */
+            count: number;
+            /**
+             * Format: date
+             * @description No session is before this day.
+             * @example 2026-09-08
+             */
+            first: Day;
+            /** @description Days without a session. */
+            skip?: string[];
+            /** @description On which days of the week; the day of `first` where none is named. */
+            weekdays?: components["schemas"]["DayOfWeek"][];
+        };
         /** @description An own value that no longer fits the catalogue, and is not laid over it until it is mended. */
         SetAsideLine: {
             /** @description A copy beside the shipped ones: nothing stands in its place. */
@@ -5784,6 +6113,13 @@ export interface components {
             minutes: number[];
             /** @description The change in one sentence. */
             words: string;
+        };
+        /** @description A change that would reach a goal, in words. */
+        WayToGoal: {
+            /** @description The change. */
+            change: components["schemas"]["Remedy"];
+            /** @description In words. */
+            words: components["schemas"]["Text"];
         };
         /** @description Wear since the edge was last ground. */
         Wear: {
@@ -7178,6 +7514,175 @@ export interface operations {
             };
         };
     };
+    course_plan_show: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Refused: why, and at which fields. */
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CoursePlan"];
+                };
+            };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    course_plan_keep: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description When it happened on the device; now, if left out. Within the past seven days. */
+                "happened-at"?: Moment;
+                /** @description Made by the device, unlike all others: the same write sent again is kept once. */
+                "idempotency-key"?: string;
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["KeptPlan"];
+            };
+        };
+        responses: {
+            /** @description Refused: why, and at which fields. */
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CoursePlan"];
+                };
+            };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The disk is full; nothing was kept. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    course_plan_try: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlanQuestion"];
+            };
+        };
+        responses: {
+            /** @description Refused: why, and at which fields. */
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CoursePlan"];
+                };
+            };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
     playbook_matrix: {
         parameters: {
             query?: {
@@ -7575,6 +8080,73 @@ export interface operations {
             503: {
                 headers: {
                     "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    course_plan_add_sessions: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description When it happened on the device; now, if left out. Within the past seven days. */
+                "happened-at"?: Moment;
+                /** @description Made by the device, unlike all others: the same write sent again is kept once. */
+                "idempotency-key"?: string;
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SessionsRule"];
+            };
+        };
+        responses: {
+            /** @description Refused: why, and at which fields. */
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CoursePlan"];
+                };
+            };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The disk is full; nothing was kept. */
+            507: {
+                headers: {
                     [name: string]: unknown;
                 };
                 content: {

@@ -432,7 +432,9 @@ impl Drafting<'_> {
         };
         let there = |places: &Vec<Place>| places.iter().any(|at| technique(at) == Some(own));
         let first = plan.0.iter().take(session).position(there);
-        let taught = self.taught_before(plan, session) & bit(own) != 0;
+        // What was shown in a session that was held is evidence by now: there the plan alone says what was new.
+        let held = self.sessions.get(session).is_some_and(|session| session.held);
+        let taught = first.is_some() || !held && self.taught_before(plan, session) & bit(own) != 0;
         (if taught { BlockKind::Review } else { BlockKind::New }, first)
     }
 
@@ -446,7 +448,11 @@ impl Drafting<'_> {
     /// Why something new can stand in a session: what it stands on was there.
     pub(crate) fn new_in_words(&self, plan: &Plan, session: usize, choice: &Choice) -> Text {
         let lane = choice.technique.and_then(|index| self.lanes.get(index));
-        let wanted = lane.map_or(0, |lane| lane.after | lane.below.iter().fold(0, |all, below| all | below));
+        // What it follows in its own strand says more than the strand below.
+        let wanted = lane.map_or(0, |lane| match lane.after {
+            0 => lane.below.iter().fold(0, |all, below| all | below),
+            after => after,
+        });
         let of = |(index, places): (usize, &Vec<Place>)| {
             let found = places
                 .iter()

@@ -447,7 +447,8 @@ impl Picture<'_, '_> {
         let words = match state.expected {
             _ if state.needed == 0 => Text::from("Reached already: everybody has it."),
             Some(session) if state.in_time => {
-                text!["Expected in session ", number(session), ": ", state.needed, " sessions of practice."]
+                let sessions = if state.needed == 1 { " session" } else { " sessions" };
+                text!["Expected in session ", number(session), ", after ", state.needed, sessions, " of practice."]
             }
             Some(session) => text!["Expected in session ", number(session), ", after session ", goal.by, "."],
             None => text![state.planned, " of the ", state.needed, " sessions of practice that the slowest needs."],

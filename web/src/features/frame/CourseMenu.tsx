@@ -27,6 +27,9 @@ export default function CourseMenu({ view }: { view: Api['CourseView'] }) {
           </Menu.Item>
         ))}
         <Menu.Divider />
+        <Menu.Item component={Link} to={`/courses/${view.course.id}/course`}>
+          The whole course…
+        </Menu.Item>
         <Menu.Item component={Link} to={`/courses/${view.course.id}/set-up`}>
           Course and students…
         </Menu.Item>

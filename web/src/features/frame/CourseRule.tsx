@@ -58,9 +58,9 @@ export function CourseRule({
         })}
       </ol>
       {lesson && (
-        <span className={styles.label}>
+        <Link to={`/courses/${view.course.id}/course`} className={styles.label} title="The whole course">
           Lesson {lesson.number} of {view.lessons.length} · {day(lesson.starts_at)}
-        </span>
+        </Link>
       )}
     </div>
   );
