@@ -102,6 +102,17 @@ export const test = base.extend<{ app: App; empty: App }, { built: string; shown
 
 export { expect } from '@playwright/test';
 
+/** Id of a lesson of the first course in which nothing is planned yet. */
+export async function emptyLesson(app: App): Promise<number> {
+  const answer = await fetch(`${app.url}/api/courses/1/lessons`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify({ title: 'One more', starts_at: '2026-11-03T18:30:00' }),
+  });
+  const plan = (await answer.json()) as { lesson: { id: number } };
+  return plan.lesson.id;
+}
+
 /** Picks an option of a list that opens. */
 export async function pick(page: Page, field: string, option: string | RegExp) {
   await page

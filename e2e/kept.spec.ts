@@ -5,7 +5,7 @@ test('a first evening: a course, a student, knives, a lesson, an attempt, and al
   empty,
 }) => {
   await page.goto(empty.url);
-  await page.getByRole('link', { name: 'Make the first course' }).click();
+  await page.getByRole('link', { name: 'A course of my own' }).click();
   await page.getByLabel('Name of the course').fill('Tuesday knives');
   await page.getByLabel('School').fill('Harbour Evening School');
   await page.getByRole('button', { name: 'Make the course' }).click();

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { expect, test } from './app';
+import { emptyLesson, expect, test } from './app';
 
 const dock = (page: Page) => page.getByRole('complementary');
 const chip = (page: Page) => page.getByRole('status').filter({ hasText: /min|time/ });
@@ -14,7 +14,7 @@ async function choose(page: Page, field: string, option: string) {
 }
 
 test('an exercise is added by choosing julienne of carrot, and everything follows', async ({ page, app }) => {
-  await page.goto(`${app.url}/courses/1/plan/6`);
+  await page.goto(`${app.url}/courses/1/plan/${await emptyLesson(app)}`);
   await expect(chip(page)).toContainText('Fits, 42 min to spare');
   await page.keyboard.press('n');
   await choose(page, 'Cut', 'Julienne');
@@ -79,7 +79,7 @@ test('tapping an 80 mm wedge of cabbage is refused', async ({ page, app }) => {
 });
 
 test('another option can be taken, and its warning stays with the exercise', async ({ page, app }) => {
-  await page.goto(`${app.url}/courses/1/plan/6?add=1&food=carrot&cut=julienne`);
+  await page.goto(`${app.url}/courses/1/plan/${await emptyLesson(app)}?add=1&food=carrot&cut=julienne`);
   const editor = page.getByRole('region', { name: 'New exercise' });
   await editor.getByRole('radio', { name: /Petty 130 ×2/ }).check({ force: true });
   await expect(dock(page)).toContainText('A narrow blade wanders in dense carrot.');

@@ -16,6 +16,12 @@ test('pictures of the main views @shots', async ({ page, app }) => {
   };
   await shot('plan', '/courses/1/plan/5?exercise=11');
   await shot('plan-exercise', '/courses/1/plan/6?add=1&food=carrot&cut=julienne');
+  await shot('course', '/courses/1/course', async () => {
+    await page.getByRole('button', { name: /^Brunoise/ }).click();
+  });
+  await shot('start', '/start', async () => {
+    await page.getByRole('button', { name: /^Six short lessons/ }).click();
+  });
   await shot('yard', '/courses/1/yard?student=4');
   await shot('rack', '/courses/1/rack?knife=12');
   await shot('rack-due', '/courses/1/rack?view=due');

@@ -2,13 +2,14 @@ import { Suspense, lazy } from 'react';
 import { Navigate, Route, Routes } from 'react-router';
 import { useAbout } from './api/queries';
 import { Frame } from './features/frame';
-import { StartPage } from './features/start/StartPage';
+import { Doors, StartPage } from './features/start/StartPage';
 import { Boundary } from './shared/Boundary';
 import { Failed, Loading } from './shared/State';
 
 const SignInPage = lazy(() => import('./features/sign-in/SignInPage'));
 const Addressed = lazy(() => import('./shared/Addressed'));
 const PlanPage = lazy(() => import('./features/plan/PlanPage'));
+const LessonPaper = lazy(() => import('./features/plan/LessonPaper'));
 const ClassPage = lazy(() => import('./features/class/ClassPage'));
 const YardPage = lazy(() => import('./features/yard/YardPage'));
 const PlaybookPage = lazy(() => import('./features/playbook/PlaybookPage'));
@@ -33,6 +34,7 @@ export function App() {
       <Suspense fallback={<Loading />}>
         <Routes>
           <Route path="/" element={<StartPage />} />
+          <Route path="/start" element={<Doors />} />
           <Route path="/courses/new" element={<CoursePage />} />
           <Route path="/courses/:courseId" element={<Frame />}>
             <Route index element={<Navigate to="yard" replace />} />
@@ -40,6 +42,7 @@ export function App() {
             <Route path="rack/:lessonId" element={<RackPage />} />
             <Route path="plan" element={<PlanPage />} />
             <Route path="plan/:lessonId" element={<PlanPage />} />
+            <Route path="plan/:lessonId/paper" element={<LessonPaper />} />
             <Route element={<Addressed />}>
               <Route path="bench" element={<BenchPage />} />
               <Route path="playbook" element={<PlaybookPage />} />

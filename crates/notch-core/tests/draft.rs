@@ -225,6 +225,17 @@ proptest! {
         }
     }
 
+    /// What pins break is not broken further by what is drafted round them.
+    #[test]
+    fn pins_are_not_made_worse(made in a_made_course(), asked_for in a_question()) {
+        let evidence = ClassEvidence::default();
+        let mut question = asked(&asked_for, &evidence);
+        question.blocks.retain(|block| block.pinned);
+        let at_hand = made.at_hand();
+        let drafting = Drafting::of(&at_hand, &question);
+        prop_assert!(drafting.value(&drafting.draft()).broken() <= drafting.value(drafting.stood()).broken());
+    }
+
     /// A draft that is drafted again stays as it is.
     #[test]
     fn drafting_again_changes_nothing(made in a_made_course(), asked_for in a_question()) {

@@ -17,5 +17,6 @@ mod first_evening;
 mod house;
 mod roster;
 mod sound;
+mod start;
 mod workshop;
 mod writes;

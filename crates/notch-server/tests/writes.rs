@@ -68,6 +68,12 @@ async fn every_write(server: &Server) -> Vec<Write> {
     let version = |record: &Value| record["version"].clone();
     vec![
         write(Method::POST, "/api/courses", 0, renamed.clone()),
+        write(
+            Method::POST,
+            "/api/start",
+            0,
+            json!({ "kind": "evening", "school": "s", "first": "2026-10-20", "at": "19:00:00", "names": "Una Vale", "knives": "" }),
+        ),
         write(Method::PUT, "/api/courses/{id}", 1, json!({ "version": version(&fields), "fields": renamed })),
         write(Method::PUT, "/api/courses/{id}/plan", 2, small_plan),
         write(
@@ -198,7 +204,8 @@ async fn a_change_of_what_is_not_there_is_refused_and_changes_nothing() {
 }
 
 /// The questions that are put with a body and change nothing.
-const QUESTIONS: [&str; 16] = [
+const QUESTIONS: [&str; 17] = [
+    "/api/start/read",
     "/api/courses/{id}/plan/try",
     "/api/courses/{id}/roster/read",
     "/api/rack/list/read",

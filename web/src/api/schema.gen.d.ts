@@ -1055,6 +1055,41 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/start": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What a new school can start with. */
+        get: operations["start_doors"];
+        put?: never;
+        /** Starts a course of a known kind: its sessions, people, knives, goals, and its lessons drafted; all or nothing. */
+        post: operations["start_course"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/start/read": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Names and knives while they are typed; nothing is kept. */
+        post: operations["start_read"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/students/{id}": {
         parameters: {
             query?: never;
@@ -2476,6 +2511,53 @@ export interface components {
             /** @description The state in words. */
             words: components["schemas"]["Text"];
         };
+        /** @description What a course of a known kind starts with. */
+        CourseKind: {
+            /** @description Who it is for. */
+            age_band: components["schemas"]["AgeBand"];
+            /**
+             * Format: civil-time
+             * @description When they begin, by the school's clock.
+             */
+            at: string;
+            /** @description What they are made of. */
+            board_material: components["schemas"]["BoardMaterial"];
+            /**
+             * Format: int32
+             * @description Boards.
+             */
+            boards: number;
+            /** @description Name of the course. */
+            course: string;
+            /** @description Doctrines. */
+            doctrines: components["schemas"]["Doctrines"];
+            /** @description Goals. */
+            goals?: components["schemas"]["GoalFields"][];
+            /** @description Id. */
+            id: string;
+            /**
+             * Format: int32
+             * @description Minutes of a lesson.
+             */
+            lesson_minutes: number;
+            /** @description Name, e.g. `Eight lessons for trainees`. */
+            name: string;
+            /** @description Longest blade of who has no evidence yet. */
+            newcomers: components["schemas"]["Millimetres"];
+            /** @description Pace. */
+            pace: components["schemas"]["Pace"];
+            /**
+             * Format: int32
+             * @description Sessions, a week apart.
+             */
+            sessions: number;
+            /** @description Id of the set of standards. */
+            standard_set: string;
+            /** @description Whom it is for, in a sentence. */
+            text: string;
+            /** @description Id of the tolerance profile. */
+            tolerance: string;
+        };
         /** @description The course on one picture. */
         CoursePlan: {
             /**
@@ -2791,6 +2873,23 @@ export interface components {
             tomato_edge?: components["schemas"]["TomatoEdge"];
             /** @description Whether a cut may go towards oneself. */
             towards_self?: components["schemas"]["TowardsSelf"];
+        };
+        /** @description What a new school can start with. */
+        Doors: {
+            /**
+             * Format: civil-time
+             * @description When it begins.
+             */
+            at: string;
+            /**
+             * Format: date
+             * @description The next day and half hour at which a lesson can begin.
+             */
+            first: Day;
+            /** @description Courses of a known kind. */
+            kinds: components["schemas"]["CourseKind"][];
+            /** @description The school's name, where a course has one already. */
+            school?: string | null;
         };
         /** @description A technique on a food in a session. */
         DraftBlock: {
@@ -3140,6 +3239,19 @@ export interface components {
          * @enum {string}
          */
         FingerGap: "bridge" | "claw_only";
+        /** @description What was started. */
+        FirstLesson: {
+            /**
+             * Format: int64
+             * @description Id of the course.
+             */
+            course_id: number;
+            /**
+             * Format: int64
+             * @description Id of its first lesson.
+             */
+            lesson_id: number;
+        };
         /**
          * @description What slices raw fish.
          * @enum {string}
@@ -5641,6 +5753,29 @@ export interface components {
             /** Format: int64 */
             student_id: number;
         };
+        /** @description A course of a known kind, as it is started. */
+        Started: {
+            /**
+             * Format: civil-time
+             * @description When sessions begin, by the school's clock.
+             */
+            at: string;
+            /**
+             * Format: date
+             * @description Day of the first session.
+             */
+            first: Day;
+            /** @description Id of the kind. */
+            kind: string;
+            /** @description Knives by count; empty while they are not known: then it is planned on types. */
+            knives: string;
+            /** @description Names, one a line; may be empty. */
+            names: string;
+            /** @description The school's name. */
+            school: string;
+            /** @description Take the lines that are understood and leave the others. */
+            skip_wrong?: boolean;
+        };
         /** @description One station with its student. */
         Station: {
             /** @description Attempts of this lesson, the latest last. */
@@ -5969,6 +6104,15 @@ export interface components {
             /** @description The doctrines. */
             doctrines: components["schemas"]["Doctrines"];
         };
+        /** @description Names and knives while they are typed. */
+        Typed: {
+            /** @description Id of the kind. */
+            kind: string;
+            /** @description Knives by count. */
+            knives: string;
+            /** @description Names, one a line. */
+            names: string;
+        };
         /** @description Pieces as typed. */
         TypedSample: {
             /** @description How they were chosen. */
@@ -5983,6 +6127,13 @@ export interface components {
             /** @description Index of the cut among those to cover. */
             job: number;
             nearest?: components["schemas"]["Nearest"] | null;
+        };
+        /** @description Names and knives as they are understood. */
+        Understood: {
+            /** @description The knives. */
+            knives: components["schemas"]["KnifeList"];
+            /** @description The class list. */
+            names: components["schemas"]["Roster"];
         };
         /** @description What a sample shows. */
         Verdict: {
@@ -10456,6 +10607,169 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    start_doors: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Refused: why, and at which fields. */
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Doors"];
+                };
+            };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    start_course: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description When it happened on the device; now, if left out. Within the past seven days. */
+                "happened-at"?: Moment;
+                /** @description Made by the device, unlike all others: the same write sent again is kept once. */
+                "idempotency-key"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Started"];
+            };
+        };
+        responses: {
+            /** @description Refused: why, and at which fields. */
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FirstLesson"];
+                };
+            };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The disk is full; nothing was kept. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    start_read: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Typed"];
+            };
+        };
+        responses: {
+            /** @description Refused: why, and at which fields. */
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Understood"];
+                };
             };
             /** @description No time for it now: nothing was begun, or nothing of it was kept. */
             503: {

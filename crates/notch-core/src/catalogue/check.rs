@@ -144,6 +144,12 @@ pub(super) fn check(catalogue: &Catalogue) -> Result<(), CatalogueError> {
     check_standards(catalogue, &mut mistakes);
     check_roster(catalogue, &mut mistakes);
     super::draft::check_draft(catalogue, &mut mistakes);
+    for kind in &catalogue.kinds {
+        let wrong = kind.fields("school", "UTC").check(catalogue);
+        mistakes.unless(wrong.is_empty(), || format!("kind {}: {wrong:?}", kind.id));
+        let goals = kind.goals.iter().flat_map(|goal| goal.check(catalogue, kind.sessions, ""));
+        mistakes.unless(goals.count() == 0, || format!("kind {}: goals", kind.id));
+    }
     check_words(catalogue, &mut mistakes);
     check_progress(catalogue, &mut mistakes);
     check_doctrines(catalogue, &mut mistakes);

@@ -7,8 +7,8 @@ use serde::de::DeserializeOwned;
 
 use super::check::{CatalogueError, check};
 use super::{
-    Catalogue, Caution, ClearanceRung, Cut, Diagnosis, DoctrineQuestion, Fault, Food, Grip, HandWork, Handling, Hold, KnifeType,
-    LessonSegment, Manner, Motion, ProgressRules, StandardSet, Target, TargetSize, Tolerance,
+    Catalogue, Caution, ClearanceRung, CourseKind, Cut, Diagnosis, DoctrineQuestion, Fault, Food, Grip, HandWork, Handling, Hold,
+    KnifeType, LessonSegment, Manner, Motion, ProgressRules, StandardSet, Target, TargetSize, Tolerance,
 };
 use crate::people::Pace;
 use crate::units::{Millimetres, parse_length};
@@ -32,6 +32,7 @@ pub struct Sources<'a> {
     pub(super) care: &'a str,
     pub(super) roster: &'a str,
     pub(super) draft: &'a str,
+    pub(super) kinds: &'a str,
 }
 
 impl Sources<'static> {
@@ -53,6 +54,7 @@ impl Sources<'static> {
         care: include_str!("../../data/care.toml"),
         roster: include_str!("../../data/roster.toml"),
         draft: include_str!("../../data/draft.toml"),
+        kinds: include_str!("../../data/kinds.toml"),
     };
 }
 
@@ -92,6 +94,7 @@ impl Catalogue {
             care: read("care.toml", sources.care)?,
             roster: read("roster.toml", sources.roster)?,
             draft: read("draft.toml", sources.draft)?,
+            kinds: read::<KindsFile>("kinds.toml", sources.kinds)?.kind,
         };
         check(&catalogue)?;
         Ok(catalogue)
@@ -121,6 +124,11 @@ fn read<T: DeserializeOwned>(file: &'static str, text: &str) -> Result<T, Catalo
         });
     }
     toml::from_str(text).map_err(unreadable)
+}
+
+#[derive(Deserialize)]
+struct KindsFile {
+    kind: Vec<CourseKind>,
 }
 
 #[derive(Deserialize)]

@@ -2,6 +2,7 @@
 
 mod care;
 mod check;
+mod course_kind;
 mod cut;
 mod doctrine;
 mod draft;
@@ -20,6 +21,7 @@ use crate::units::Millimetres;
 
 pub use care::{BoardMaterial, BoardWear, CareRules, Habit, HabitWear, KnifePart, PartPlace};
 pub use check::CatalogueError;
+pub use course_kind::CourseKind;
 pub use cut::{Cut, CutFamily, CutForm, Dimension, OnFlesh, StandardSet, Strand, Target, TargetSize, ToldWith, Tolerance};
 pub use doctrine::{
     AvocadoStone, BeginnerBlade, CitrusPeel, Dishwasher, Doctrine, DoctrineQuestion, Doctrines, FingerGap, FishSlices,
@@ -161,6 +163,8 @@ pub struct Catalogue {
     pub roster: RosterWords,
     /// How a course is drafted.
     pub draft: DraftRules,
+    /// Courses of a known kind.
+    pub kinds: Vec<CourseKind>,
     /// What the product says of its own limits, on plan, class and print.
     pub disclaimer: String,
     /// What to do when somebody is cut.

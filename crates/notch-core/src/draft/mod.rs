@@ -4,8 +4,8 @@
 //! *block* is one technique on one food in one session. It is *new* where the class has not been taught it
 //! before, and a *review* after that.
 //!
-//! A draft is a search with a stated objective, not a template. Hard rules come first: a plan with fewer
-//! broken rules is better whatever its points. The points are a sum, weighed by
+//! A draft is a search with a stated objective, not a template. Hard rules come first: a plan that
+//! breaks them less is better whatever its points. The points are a sum, weighed by
 //! [`DraftWeights`](crate::catalogue::DraftWeights). The search fills the sessions one by one with the block
 //! that gains most, and then tries every addition, drop, move, swap and change of food until none betters the
 //! plan. What is pinned, and what was held already, is never touched; what stood there before is worth

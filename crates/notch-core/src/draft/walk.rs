@@ -106,6 +106,8 @@ pub enum Said {
         session: usize,
         /// Index of the block in it; none where it is the session as a whole.
         place: Option<usize>,
+        /// By how much: minutes or techniques too many, else 1. A plan that breaks it less is the better one.
+        by: u32,
     },
     /// Points.
     Points {
@@ -120,7 +122,7 @@ pub enum Said {
     },
 }
 
-/// What a plan is worth: fewer broken rules first, then more points.
+/// What a plan is worth: rules broken less first, then more points.
 #[derive(Clone, Copy, Debug, PartialEq, Eq, PartialOrd, Ord)]
 pub struct Value {
     broken: std::cmp::Reverse<u32>,
@@ -128,7 +130,7 @@ pub struct Value {
 }
 
 impl Value {
-    /// Rules broken.
+    /// By how much rules are broken, all together; 0 where every rule holds.
     pub const fn broken(self) -> u32 {
         self.broken.0
     }
@@ -172,8 +174,13 @@ struct Visit<'s> {
 impl Visit<'_> {
     /// A broken rule; what is held already is past mending.
     fn broken(&mut self, rule: HardRule, place: Option<usize>) {
-        if !self.held {
-            (self.say)(Said::Broken { rule, session: self.session, place });
+        self.broken_by(rule, place, 1);
+    }
+
+    /// The same by so much; not at all by 0.
+    fn broken_by(&mut self, rule: HardRule, place: Option<usize>, by: u32) {
+        if !self.held && by > 0 {
+            (self.say)(Said::Broken { rule, session: self.session, place, by });
         }
     }
 
@@ -189,7 +196,7 @@ impl Drafting<'_> {
     pub fn value(&self, plan: &Plan) -> Value {
         let (mut broken, mut points) = (0, 0);
         self.walk(plan, &mut |said| match said {
-            Said::Broken { .. } => broken += 1,
+            Said::Broken { by, .. } => broken += by,
             Said::Points { points: more, .. } => points += i64::from(more),
         });
         Value { broken: std::cmp::Reverse(broken), points }
@@ -361,18 +368,13 @@ impl Drafting<'_> {
         let free = self.sessions.get(visit.session).map_or(0, |session| u32::from(session.minutes));
         let spare = i32::try_from(free.saturating_sub(visit.minutes) / 5).unwrap_or(i32::MAX);
         visit.points(Weighed::Spare, None, weights.spare.saturating_mul(spare));
-        if visit.new.count_ones() as usize > self.most_new() {
-            visit.broken(HardRule::New, None);
-        }
+        let beyond = |count: usize, most: usize| u32::try_from(count.saturating_sub(most)).unwrap_or(u32::MAX);
+        visit.broken_by(HardRule::New, None, beyond(visit.new.count_ones() as usize, self.most_new()));
         if visit.new != 0 && taught.before != 0 && visit.reviews == 0 {
             visit.broken(HardRule::ReviewFirst, None);
         }
-        if visit.minutes > free && !places.is_empty() {
-            visit.broken(HardRule::Minutes, None);
-        }
-        if places.len() > limits.techniques {
-            visit.broken(HardRule::Techniques, None);
-        }
+        visit.broken_by(HardRule::Minutes, None, visit.minutes.saturating_sub(free));
+        visit.broken_by(HardRule::Techniques, None, beyond(places.len(), limits.techniques));
     }
 
     /// What a plan expects of a goal.

@@ -300,15 +300,16 @@ pub fn course_plan(
     let sessions: Vec<CourseSession> =
         record.lessons.iter().enumerate().map(|(index, lesson)| picture.session(index, lesson, record.is_held(lesson))).collect();
     let shown = sessions.iter().flat_map(|session| &session.blocks).filter(|block| !block.changed).count();
-    let value = drafting.value(&plan);
+    let broken = picture.said.iter().filter(|said| matches!(said, Said::Broken { .. })).count();
+    let broken = u32::try_from(broken).unwrap_or(u32::MAX);
     let stood = DraftQuestion { blocks: drafting.blocks(&plan), ..asked.clone() };
     let goals = asked.goals.iter().enumerate().map(|(index, goal)| picture.goal(index, goal, &stood, question.draft));
     Ok(CoursePlan {
         stamp: record.stamp(),
         goals: goals.collect(),
         techniques: picture.techniques(),
-        broken: value.broken(),
-        points: value.points(),
+        broken,
+        points: drafting.value(&plan).points(),
         changed: (plan.0.iter().map(Vec::len).sum::<usize>() - shown) + (kept.len() - shown.min(kept.len())),
         on_types: at_hand.knows_no_knives(),
         sessions,
@@ -352,7 +353,7 @@ impl Picture<'_, '_> {
 
     fn broken(&self, index: usize, at: Option<usize>) -> Vec<BrokenRule> {
         let of = |said: &Said| match said {
-            Said::Broken { rule, session, place } if *session == index && *place == at => {
+            Said::Broken { rule, session, place, .. } if *session == index && *place == at => {
                 Some(BrokenRule { rule: *rule, words: self.drafting.words_of(self.plan, *rule, index, at) })
             }
             _ => None,

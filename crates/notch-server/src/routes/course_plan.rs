@@ -32,8 +32,8 @@ pub(crate) struct KeptPlan {
 }
 
 /// Everything that a course's plan is made of, read at one moment.
-struct PlanRecords {
-    records: CourseRecords,
+pub(super) struct PlanRecords {
+    pub(super) records: CourseRecords,
     lessons: Vec<Lesson>,
     exercises: Vec<Exercise>,
     goals: Vec<GoalFields>,
@@ -42,7 +42,7 @@ struct PlanRecords {
 }
 
 impl PlanRecords {
-    fn read(reader: &Reader<'_>, id: i64, clock: &Clock) -> Result<Self, StoreError> {
+    pub(super) fn read(reader: &Reader<'_>, id: i64, clock: &Clock) -> Result<Self, StoreError> {
         let records = CourseRecords::read(reader, id)?;
         let now = clock.now().to_zoned(records.course.fields.zone()).datetime();
         Ok(PlanRecords {
@@ -55,7 +55,7 @@ impl PlanRecords {
         })
     }
 
-    fn record(&self) -> CourseRecord<'_> {
+    pub(super) fn record(&self) -> CourseRecord<'_> {
         CourseRecord {
             lessons: &self.lessons,
             exercises: &self.exercises,
@@ -65,7 +65,7 @@ impl PlanRecords {
         }
     }
 
-    fn picture(&self, catalogue: &Catalogue, question: &PlanQuestion) -> Result<Json<CoursePlan>, ApiError> {
+    pub(super) fn picture(&self, catalogue: &Catalogue, question: &PlanQuestion) -> Result<Json<CoursePlan>, ApiError> {
         Ok(Json(course_plan(&self.records.at_hand(catalogue), &self.record(), question, self.now.date())?))
     }
 }

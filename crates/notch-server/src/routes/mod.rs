@@ -16,6 +16,7 @@ pub(crate) mod rack;
 pub(crate) mod roster;
 pub(crate) mod sharp_dull;
 pub(crate) mod sign_in;
+pub(crate) mod start;
 pub(crate) mod students;
 pub(crate) mod yard;
 

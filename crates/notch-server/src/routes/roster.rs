@@ -23,16 +23,16 @@ use crate::state::AppState;
 #[derive(Debug, Deserialize, ToSchema)]
 pub(crate) struct RosterText {
     /// One student a line.
-    text: String,
+    pub(super) text: String,
     /// Longest blade that newcomers are cleared for; the shortest of the ladder if it is left out.
     #[serde(default)]
-    clearance: Option<Millimetres>,
+    pub(super) clearance: Option<Millimetres>,
     /// Lines of people who are somebody else than the one of that name whom the school knows.
     #[serde(default)]
-    apart: BTreeSet<usize>,
+    pub(super) apart: BTreeSet<usize>,
     /// Take the lines that are understood and leave the others.
     #[serde(default)]
-    skip_wrong: bool,
+    pub(super) skip_wrong: bool,
 }
 
 /// What was taken from a class list.
@@ -90,9 +90,17 @@ fn no_station(people: usize) -> ApiError {
     ApiError::Fields(vec![Problem::new("/people", "People", people, "are more than stations are free", allowed)])
 }
 
-fn read_list(reader: &Reader<'_>, catalogue: &Catalogue, course: i64, asked: &RosterText) -> Result<Roster, ApiError> {
-    reader.course(course)?;
-    let known = AlreadyKnown::of(reader.people()?, Some(course));
+/// A class list as it is understood, for a course or for one that is still to be made.
+pub(super) fn understood(
+    reader: &Reader<'_>,
+    catalogue: &Catalogue,
+    course: Option<i64>,
+    asked: &RosterText,
+) -> Result<Roster, ApiError> {
+    if let Some(course) = course {
+        reader.course(course)?;
+    }
+    let known = AlreadyKnown::of(reader.people()?, course);
     let shortest = catalogue.progress.ladder.first().map_or(Millimetres::whole(100), |rung| rung.length);
     let defaults = RosterDefaults { clearance: asked.clearance.unwrap_or(shortest), apart: asked.apart.clone() };
     Ok(read_roster(&catalogue.roster, &asked.text, &defaults, &known)?)
@@ -106,7 +114,7 @@ pub(crate) async fn read(
     Id(id): Id,
     Body(body): Body<RosterText>,
 ) -> Result<Json<Roster>, ApiError> {
-    state.read(move |reader, catalogue| Ok(Json(read_list(reader, catalogue, id, &body)?))).await
+    state.read(move |reader, catalogue| Ok(Json(understood(reader, catalogue, Some(id), &body)?))).await
 }
 
 /// Takes the people of a class list into a course: all, or with `skip_wrong` those who are understood.
@@ -122,7 +130,7 @@ pub(crate) async fn take(
         .write(
             write,
             move |writer, catalogue, _| {
-                let roster = read_list(writer, catalogue, id, &body)?;
+                let roster = understood(writer, catalogue, Some(id), &body)?;
                 if roster.wrong > 0 && !body.skip_wrong {
                     return Err(ApiError::Fields(roster.problems()));
                 }
@@ -139,7 +147,8 @@ pub(crate) async fn take(
         .await
 }
 
-fn add(writer: &Writer<'_>, course: i64, person: Option<i64>, fields: &StudentFields) -> Result<(), ApiError> {
+/// Adds somebody of a class list to a course; who is known comes along.
+pub(super) fn add(writer: &Writer<'_>, course: i64, person: Option<i64>, fields: &StudentFields) -> Result<(), ApiError> {
     let Some(person) = person else {
         writer.add_student(course, fields)?;
         return Ok(());

@@ -85,14 +85,6 @@ function Picture({ courseId }: { courseId: number }) {
   );
 }
 
-export interface Edit {
-  put: (blocks: Api['DraftBlock'][]) => void;
-  move: (from: Chosen, to: number) => void;
-  step: (from: Chosen, by: 1 | -1) => void;
-  change: (from: Chosen, change: Partial<Api['DraftBlock']> | undefined) => void;
-  setGoals: (goals: Api['GoalFields'][]) => void;
-}
-
 function State({ plan }: { plan: Api['CoursePlan'] }) {
   const missed = plan.goals.filter((goal) => !goal.state.in_time).length;
   return (

@@ -3,7 +3,7 @@ import type { Api } from '../../api/client';
 import { Reason } from '../../shared/dock';
 import { capital } from '../../shared/format';
 import { Said } from '../../shared/Said';
-import type { Edit } from './CoursePlanPage';
+import type { Edit } from './blocks';
 
 const NOTCHES = ['safe', 'true', 'even', 'paced', 'held'] as const;
 

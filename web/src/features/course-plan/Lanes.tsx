@@ -7,8 +7,7 @@ import { capital, day } from '../../shared/format';
 import { Mark } from '../../shared/mark';
 import { Wood } from '../../shared/rule/Wood';
 import { isChosen } from './blocks';
-import type { Chosen } from './blocks';
-import type { Edit } from './CoursePlanPage';
+import type { Chosen, Edit } from './blocks';
 import styles from './CoursePlan.module.css';
 
 const STRANDS = ['slice', 'chop', 'julienne', 'dice'] as const;
@@ -238,7 +237,7 @@ function Block({
     >
       {block.section && (
         <span className={styles.section} aria-hidden>
-          <Section drawing={block.section} size={18} label="" tint={tint} />
+          <Section drawing={block.section} size={16} label="" tint={tint} />
         </span>
       )}
       <strong>{capital(block.cut_name)}</strong>

@@ -3,8 +3,7 @@ import type { Api } from '../../api/client';
 import { Dock, Reason } from '../../shared/dock';
 import { capital, day } from '../../shared/format';
 import { asSent } from './blocks';
-import type { Chosen } from './blocks';
-import type { Edit } from './CoursePlanPage';
+import type { Chosen, Edit } from './blocks';
 import { Goals } from './Goals';
 
 /** What is chosen, with its reasons and what can be done with it; goals below. */

@@ -44,3 +44,12 @@ export function openSession(plan: Api['CoursePlan'], from: number, by: 1 | -1): 
   const session = plan.sessions[at];
   return session?.held ? openSession(plan, at, by) : session && at;
 }
+
+/** What can be done with the plan on the screen. */
+export interface Edit {
+  put: (blocks: Api['DraftBlock'][]) => void;
+  move: (from: Chosen, to: number) => void;
+  step: (from: Chosen, by: 1 | -1) => void;
+  change: (from: Chosen, change: Partial<Api['DraftBlock']> | undefined) => void;
+  setGoals: (goals: Api['GoalFields'][]) => void;
+}

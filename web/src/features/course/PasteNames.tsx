@@ -1,18 +1,15 @@
-import { Button, Checkbox, FileButton, Select, Textarea } from '@mantine/core';
+import { Button, FileButton, Select, Textarea } from '@mantine/core';
 import { useDebouncedValue } from '@mantine/hooks';
 import { useState } from 'react';
 import type { Api } from '../../api/client';
 import { useCatalogue, useReadRoster } from '../../api/queries';
 import { useUnit, withUnit } from '../../shared/format';
 import { Mark } from '../../shared/mark';
-import { Said } from '../../shared/Said';
+import { RosterLines, students } from '../../shared/RosterLines';
 import { Trouble } from '../../shared/State';
 import { useTakeRoster } from './changes';
 import styles from './Names.module.css';
 import { textOf } from './textOf';
-
-/** Lines that are shown; a longer list is told by its number. */
-const SHOWN = 200;
 
 /** A class list as it is pasted: what was understood stands beside it, line by line, before it is kept. */
 export function PasteNames({ courseId }: { courseId: number }) {
@@ -46,7 +43,7 @@ export function PasteNames({ courseId }: { courseId: number }) {
         />
         <div aria-live="polite">
           {roster ? (
-            <Lines
+            <RosterLines
               roster={roster}
               apart={apart}
               onApart={(line, apart) =>
@@ -88,64 +85,12 @@ export function PasteNames({ courseId }: { courseId: number }) {
   );
 }
 
-const students = (count: number) => (count === 1 ? '1 student' : `${count} students`);
-
 function Taken({ taken }: { taken: Api['RosterTaken'] }) {
   return (
     <span role="status" className="chip" data-kind="held">
       <Mark kind="held" /> {students(taken.added)} added
       {taken.left > 0 && `; ${taken.left === 1 ? 'one line is' : `${taken.left} lines are`} left to mend`}
     </span>
-  );
-}
-
-interface LinesProps {
-  roster: Api['Roster'];
-  apart: number[];
-  onApart: (line: number, apart: boolean) => void;
-}
-
-function Lines({ roster, apart, onApart }: LinesProps) {
-  return (
-    <>
-      <p role="status">
-        <strong>
-          {students(roster.sound)}
-          {roster.wrong > 0 && `, ${roster.wrong === 1 ? 'one line' : `${roster.wrong} lines`} to mend`}
-        </strong>
-        {roster.left_out.length > 0 && (
-          <span className="quiet"> Not read: {roster.left_out.join(', ')}.</span>
-        )}
-      </p>
-      <ol className={styles.lines} aria-label="Lines read">
-        {roster.lines.slice(0, SHOWN).map((line) => (
-          <li key={line.line} value={line.line}>
-            {line.fields ? (
-              <>
-                <Mark kind="held" /> <strong>{line.fields.name}</strong>{' '}
-                <span className="quiet">
-                  <Said>{line.said}</Said>
-                </span>
-                {(line.person_id !== null || apart.includes(line.line)) && (
-                  <Checkbox
-                    label={`Somebody else of the name ${line.fields.name}`}
-                    checked={apart.includes(line.line)}
-                    onChange={(event) => onApart(line.line, event.currentTarget.checked)}
-                  />
-                )}
-              </>
-            ) : (
-              line.problems.map((problem) => (
-                <div key={problem.message}>
-                  <Mark kind="stop" label /> <Said>{problem.sentence}</Said>
-                </div>
-              ))
-            )}
-          </li>
-        ))}
-      </ol>
-      {roster.lines.length > SHOWN && <p className="quiet">and {roster.lines.length - SHOWN} more lines</p>}
-    </>
   );
 }
 

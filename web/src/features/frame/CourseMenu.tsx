@@ -33,7 +33,7 @@ export default function CourseMenu({ view }: { view: Api['CourseView'] }) {
         <Menu.Item component={Link} to={`/courses/${view.course.id}/set-up`}>
           Course and students…
         </Menu.Item>
-        <Menu.Item component={Link} to="/courses/new">
+        <Menu.Item component={Link} to="/start">
           New course…
         </Menu.Item>
       </Menu.Dropdown>

@@ -1,7 +1,7 @@
 import { Button } from '@mantine/core';
 import { useHotkeys } from '@mantine/hooks';
 import { useState } from 'react';
-import { useSearchParams } from 'react-router';
+import { Link, useSearchParams } from 'react-router';
 import type { Api } from '../../api/client';
 import { useDraftRule, usePlan } from '../../api/queries';
 import { day, hour } from '../../shared/format';
@@ -112,6 +112,9 @@ type Opened = 'this' | 'new' | undefined;
 function LessonButtons({ open, onOpen }: { open: Opened; onOpen: (open: Opened) => void }) {
   return (
     <div className="row">
+      <Button variant="default" component={Link} to="paper" relative="path">
+        On one page
+      </Button>
       <Button variant="default" onClick={() => onOpen(open === 'this' ? undefined : 'this')}>
         Title and time…
       </Button>

@@ -2,8 +2,8 @@ import { Button, TextInput } from '@mantine/core';
 import { useDebouncedValue } from '@mantine/hooks';
 import { useState } from 'react';
 import { useReadKnifeList } from '../../api/queries';
+import { KnifeItems } from '../../shared/KnifeItems';
 import { Mark } from '../../shared/mark';
-import { Said } from '../../shared/Said';
 import { Trouble } from '../../shared/State';
 import { useTakeKnifeList } from './changes';
 
@@ -31,21 +31,7 @@ export function ByCount() {
         onChange={(event) => setText(event.currentTarget.value)}
       />
       <div className="tight" aria-live="polite">
-        {list?.items.map((item, index) => (
-          <div key={index}>
-            {item.knives.length > 0 ? (
-              <>
-                <Mark kind="held" /> <Said>{item.said}</Said>
-              </>
-            ) : (
-              item.problems.map((problem) => (
-                <div key={problem.message}>
-                  <Mark kind="stop" label /> <Said>{problem.sentence}</Said>
-                </div>
-              ))
-            )}
-          </div>
-        ))}
+        {list && <KnifeItems list={list} />}
         {take.data && text === '' && (
           <span role="status">
             <Mark kind="held" /> {take.data.added === 1 ? '1 knife is' : `${take.data.added} knives are`} on

@@ -1,9 +1,14 @@
-import { Button } from '@mantine/core';
+import { useState } from 'react';
 import { Link, Navigate } from 'react-router';
+import type { Api } from '../../api/client';
 import { useCourses } from '../../api/queries';
+import { Wood } from '../../shared/rule/Wood';
 import { Failed, Loading } from '../../shared/State';
+import { FirstEvening } from './FirstEvening';
+import { useDoors } from './changes';
+import styles from './Start.module.css';
 
-/** The first course; on the first evening, what to do. */
+/** The first course; on the first evening, the ways in. */
 export function StartPage() {
   const courses = useCourses();
   if (!courses.data)
@@ -13,24 +18,83 @@ export function StartPage() {
       <Loading />
     );
   const first = courses.data[0];
-  if (first) return <Navigate to={`/courses/${first.id}/yard`} replace />;
+  return first ? <Navigate to={`/courses/${first.id}/yard`} replace /> : <Doors />;
+}
+
+/** Courses of a known kind drawn as rules with their sessions notched, and a blank one. */
+export function Doors() {
+  const doors = useDoors();
+  const [kind, choose] = useState<string>();
+  if (!doors.data)
+    return doors.isError ? <Failed error={doors.error} again={() => void doors.refetch()} /> : <Loading />;
+  const chosen = doors.data.kinds.find((each) => each.id === kind);
   return (
-    <main className="stack" style={{ maxWidth: 620, margin: '8vh auto', padding: 24 }}>
-      <h1>Welcome to Yard Notch</h1>
+    <main className={styles.start}>
+      <h1>{doors.data.school ? 'A new course' : 'Welcome to Yard Notch'}</h1>
       <p>
-        Plan a knife-skills lesson, run the class, measure what students cut, and see what each of them does
-        next. Begin with a course: its name, who it is for, and how exact you want them to be. Then put your
-        knives on the rack.
+        Choose what you teach. With the names and the knives the first lesson is drafted, ready to print; all
+        of it can be changed.
       </p>
-      <div className="row">
-        <Button component={Link} to="/courses/new">
-          Make the first course
-        </Button>
+      <div className={styles.doors} role="group" aria-label="Ways in">
+        {doors.data.kinds.map((each) => (
+          <Door key={each.id} kind={each} chosen={each.id === kind} onChoose={() => choose(each.id)} />
+        ))}
+        <Link to="/courses/new" className={styles.door}>
+          <Rule sessions={0} />
+          <strong>A course of my own</strong>
+          <span>Every choice yours, from an empty page.</span>
+        </Link>
       </div>
-      <p className="quiet">
-        To look around first, stop the program and start the demo with <kbd>make demo</kbd>: a made-up school,
-        kept in a folder of its own.
-      </p>
+      {chosen && <FirstEvening key={chosen.id} kind={chosen} doors={doors.data} />}
+      {!doors.data.school && (
+        <p className="quiet">
+          To look around first, stop the program and start the demo with <kbd>make demo</kbd>: a made-up
+          school, kept in a folder of its own.
+        </p>
+      )}
     </main>
+  );
+}
+
+function Door({
+  kind,
+  chosen,
+  onChoose,
+}: {
+  kind: Api['CourseKind'];
+  chosen: boolean;
+  onChoose: () => void;
+}) {
+  return (
+    <button type="button" className={styles.door} aria-pressed={chosen} onClick={onChoose}>
+      <Rule sessions={kind.sessions} />
+      <strong>{kind.name}</strong>
+      <span>{kind.text}</span>
+      <span className="quiet">{kind.lesson_minutes} minutes each</span>
+    </button>
+  );
+}
+
+const WIDTH = 216;
+
+/** A short rule, one notch a session. */
+function Rule({ sessions }: { sessions: number }) {
+  const place = Math.min(40, WIDTH / Math.max(1, sessions));
+  return (
+    <svg width="100%" viewBox={`0 0 ${WIDTH} 24`} aria-hidden>
+      <Wood from={0} to={8} width={WIDTH} height={24} x={(at) => at * 27} figures={false} fine={false} />
+      {Array.from({ length: sessions }, (_, index) => {
+        const x = (WIDTH - sessions * place) / 2 + (index + 0.5) * place;
+        return (
+          <path
+            key={index}
+            d={`M${x - 8} 0.5h16l-8 14z`}
+            fill="var(--wood-deep)"
+            stroke="var(--beech-ink)"
+            strokeWidth={1.4}
+          />
+        );
+      })}
+    </svg>
   );
 }

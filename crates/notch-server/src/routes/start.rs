@@ -1,0 +1,192 @@
+//! The first evening: from a kind of course, names and knives to a drafted first lesson.
+
+use std::collections::BTreeSet;
+
+use axum::Json;
+use axum::extract::State;
+use axum::http::StatusCode;
+use jiff::Unit;
+use jiff::civil::{Date, Time};
+use notch_core::Problem;
+use notch_core::catalogue::{Catalogue, CourseKind};
+use notch_core::lesson::first_segments;
+use notch_core::records::{KnifeList, LessonFields, SessionsRule, read_knife_list};
+use notch_core::roster::Roster;
+use notch_core::views::{PlanQuestion, lay_down};
+use notch_store::Reader;
+use serde::{Deserialize, Serialize};
+use utoipa::ToSchema;
+
+use super::course_plan::PlanRecords;
+use super::roster::{self, RosterText};
+use crate::clock::Clock;
+use crate::error::ApiError;
+use crate::extract::{Body, DeviceWrite};
+use crate::state::AppState;
+
+/// What a new school can start with.
+#[derive(Debug, Serialize, ToSchema)]
+pub(crate) struct Doors {
+    /// Courses of a known kind.
+    kinds: Vec<CourseKind>,
+    /// The next day and half hour at which a lesson can begin.
+    #[schema(value_type = String, format = Date)]
+    first: Date,
+    /// When it begins.
+    #[schema(value_type = String, format = "civil-time")]
+    at: Time,
+    /// The school's name, where a course has one already.
+    school: Option<String>,
+}
+
+/// A course of a known kind, as it is started.
+#[derive(Debug, Deserialize, ToSchema)]
+pub(crate) struct Started {
+    /// Id of the kind.
+    kind: String,
+    /// The school's name.
+    school: String,
+    /// Day of the first session.
+    #[schema(value_type = String, format = Date)]
+    first: Date,
+    /// When sessions begin, by the school's clock.
+    #[schema(value_type = String, format = "civil-time")]
+    at: Time,
+    /// Names, one a line; may be empty.
+    names: String,
+    /// Take the lines that are understood and leave the others.
+    #[serde(default)]
+    skip_wrong: bool,
+    /// Knives by count; empty while they are not known: then it is planned on types.
+    knives: String,
+}
+
+/// Names and knives while they are typed.
+#[derive(Debug, Deserialize, ToSchema)]
+pub(crate) struct Typed {
+    /// Id of the kind.
+    kind: String,
+    /// Names, one a line.
+    names: String,
+    /// Knives by count.
+    knives: String,
+}
+
+/// Names and knives as they are understood.
+#[derive(Debug, Serialize, ToSchema)]
+pub(crate) struct Understood {
+    /// The class list.
+    names: Roster,
+    /// The knives.
+    knives: KnifeList,
+}
+
+/// What was started.
+#[derive(Debug, Serialize, Deserialize, ToSchema)]
+pub(crate) struct FirstLesson {
+    /// Id of the course.
+    course_id: i64,
+    /// Id of its first lesson.
+    lesson_id: i64,
+}
+
+/// What a new school can start with.
+#[utoipa::path(get, operation_id = "start_doors", path = "/api/start", tag = "courses", responses((status = 200, body = Doors)))]
+pub(crate) async fn doors(State(state): State<AppState>) -> Result<Json<Doors>, ApiError> {
+    let clock = state.settings.clock.clone();
+    state
+        .read(move |reader, catalogue| {
+            let (first, at) = next_half_hour(&clock);
+            let school = reader.courses()?.into_iter().next_back().map(|course| course.fields.school);
+            Ok(Json(Doors { kinds: catalogue.kinds.clone(), first, at, school }))
+        })
+        .await
+}
+
+/// The next half hour that is at least a quarter of an hour away, by this machine's clock on the wall.
+fn next_half_hour(clock: &Clock) -> (Date, Time) {
+    let zone = jiff::tz::TimeZone::get(&notch_store::machine_zone()).unwrap_or(jiff::tz::TimeZone::UTC);
+    let soon = clock.now().to_zoned(zone).datetime().saturating_add(jiff::SignedDuration::from_mins(15));
+    let half = jiff::civil::DateTimeRound::new().smallest(Unit::Minute).increment(30).mode(jiff::RoundMode::Ceil);
+    let begins = soon.round(half).unwrap_or(soon);
+    (begins.date(), begins.time())
+}
+
+fn kind_of<'c>(catalogue: &'c Catalogue, id: &str) -> Result<&'c CourseKind, ApiError> {
+    let allowed = || catalogue.kinds.iter().map(|kind| kind.id.as_str()).collect::<Vec<_>>().join(", ");
+    let found = catalogue.kinds.iter().find(|kind| kind.id == id);
+    found.ok_or_else(|| ApiError::Fields(vec![Problem::new("/kind", "Kind of course", id, "is not known", allowed())]))
+}
+
+fn names(reader: &Reader<'_>, catalogue: &Catalogue, kind: &CourseKind, text: &str) -> Result<Roster, ApiError> {
+    let asked = RosterText { text: text.to_owned(), clearance: Some(kind.newcomers), apart: BTreeSet::new(), skip_wrong: false };
+    roster::understood(reader, catalogue, None, &asked)
+}
+
+/// Names and knives while they are typed; nothing is kept.
+#[utoipa::path(post, operation_id = "start_read", path = "/api/start/read", tag = "courses", request_body = Typed,
+    responses((status = 200, body = Understood)))]
+pub(crate) async fn read(State(state): State<AppState>, Body(typed): Body<Typed>) -> Result<Json<Understood>, ApiError> {
+    state
+        .read(move |reader, catalogue| {
+            let names = names(reader, catalogue, kind_of(catalogue, &typed.kind)?, &typed.names)?;
+            let knives = read_knife_list(catalogue, &typed.knives, &reader.knife_numbers()?)?;
+            Ok(Json(Understood { names, knives }))
+        })
+        .await
+}
+
+/// Starts a course of a known kind: its sessions, people, knives, goals, and its lessons drafted; all or nothing.
+#[utoipa::path(post, operation_id = "start_course", path = "/api/start", tag = "courses", request_body = Started,
+    responses((status = 201, body = FirstLesson)))]
+pub(crate) async fn start(
+    State(state): State<AppState>,
+    write: DeviceWrite,
+    Body(body): Body<Started>,
+) -> Result<(StatusCode, Json<FirstLesson>), ApiError> {
+    let clock = state.settings.clock.clone();
+    state
+        .write(
+            write,
+            move |writer, catalogue, _| {
+                let kind = kind_of(catalogue, &body.kind)?;
+                let people = names(writer, catalogue, kind, &body.names)?;
+                let knives = read_knife_list(catalogue, &body.knives, &writer.knife_numbers()?)?;
+                let mut problems = if body.skip_wrong { Vec::new() } else { people.problems() };
+                problems.extend(knives.items.iter().flat_map(|item| item.problems.clone()));
+                let fields = kind.fields(&body.school, &notch_store::machine_zone());
+                problems.extend(fields.check(catalogue));
+                ApiError::unless_empty(problems)?;
+                let course = writer.add_course(&fields)?;
+                for fields in knives.items.iter().flat_map(|item| &item.knives) {
+                    writer.add_knife(fields)?;
+                }
+                for line in &people.lines {
+                    if let Some(fields) = &line.fields {
+                        roster::add(writer, course.id, line.person_id, fields)?;
+                    }
+                }
+                let rule =
+                    SessionsRule { first: body.first, at: body.at, weekdays: Vec::new(), count: kind.sessions, skip: Vec::new() };
+                let mut first = None;
+                for (number, starts_at) in (1..).zip(rule.moments()?) {
+                    let minutes = kind.lesson_minutes;
+                    let segments = first_segments(catalogue, minutes);
+                    let fields = LessonFields { title: format!("Lesson {number}"), starts_at, minutes, segments };
+                    let lesson = writer.add_lesson(course.id, &fields)?;
+                    first.get_or_insert(lesson.id);
+                }
+                writer.set_goals(course.id, &kind.goals)?;
+                let read = PlanRecords::read(writer, course.id, &clock)?;
+                let drafted = read.picture(catalogue, &PlanQuestion { draft: true, ..PlanQuestion::default() })?;
+                let blocks: Vec<_> =
+                    drafted.0.sessions.into_iter().flat_map(|session| session.blocks).map(|block| block.block).collect();
+                for change in lay_down(&read.records.at_hand(catalogue), &read.record(), &blocks)? {
+                    writer.change_plan(catalogue, &change)?;
+                }
+                Ok(FirstLesson { course_id: course.id, lesson_id: first.unwrap_or_default() })
+            },
+            |_, _, first| Ok((StatusCode::CREATED, Json(first))),
+        )
+        .await
+}

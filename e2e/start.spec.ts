@@ -1,0 +1,58 @@
+import { expect, test } from './app';
+
+const NAMES = [
+  'Name\tHand\tAllergies',
+  'Una Vale\tleft\t',
+  'Pell Quist\tright\tcelery',
+  'Odo Marsh\tright\t',
+  'Ina Bright\tleft\tnuts',
+  'Juno Pike\tright\t',
+  'Maren Oake\tright\t',
+].join('\n');
+
+test('from an empty folder to a printed first lesson, counted and timed', async ({ empty: app, page }) => {
+  let actions = 0;
+  const act = async (what: Promise<unknown>) => {
+    actions += 1;
+    await what;
+  };
+  const start = Date.now();
+  await act(page.goto(app.url));
+  await act(page.getByRole('button', { name: /Eight lessons for trainees/ }).click());
+  await act(page.getByRole('textbox', { name: 'Names' }).fill(NAMES));
+  await act(page.getByRole('textbox', { name: 'Knives' }).fill("6 chef's 200, 4 paring 90, 1 bread"));
+  await expect(page.getByText('6 students', { exact: true })).toBeVisible();
+  await act(page.getByRole('button', { name: 'Draft the lessons for 6 students' }).click());
+  await expect(page.getByRole('heading', { name: /Coins of/ })).toBeVisible();
+  await page.evaluate(() => {
+    window.print = () => document.body.setAttribute('data-printed', 'yes');
+  });
+  await act(page.getByRole('button', { name: 'Print' }).click());
+  await expect(page.locator('body')).toHaveAttribute('data-printed', 'yes');
+  const seconds = (Date.now() - start) / 1000;
+  test.info().annotations.push({
+    type: 'from nothing to print',
+    description: `${actions} actions, ${seconds.toFixed(1)} s`,
+  });
+  expect(actions).toBeLessThanOrEqual(15);
+  expect(seconds).toBeLessThan(60);
+  const pdf = (await page.pdf({ preferCSSPageSize: true })).toString('latin1');
+  expect(pdf.match(/\/Type\s*\/Page[^s]/g)).toHaveLength(1);
+  await page.emulateMedia({ media: 'print' });
+  await expect(page.getByText('Una Vale left hand')).toBeVisible();
+  await expect(page.getByText('Pell Quist no celery')).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Print' })).toBeHidden();
+});
+
+test('who does not know the knives yet plans on types; bad lines are told', async ({ empty: app, page }) => {
+  await page.goto(app.url);
+  await page.getByRole('button', { name: /Six short lessons for children/ }).click();
+  await page.getByRole('textbox', { name: 'Names' }).fill('Una Vale\nleft');
+  await expect(page.getByText('one line to mend')).toBeVisible();
+  await expect(page.getByRole('button', { name: /Draft the lessons/ })).toBeDisabled();
+  await page.getByRole('textbox', { name: 'Names' }).fill('Una Vale, left');
+  await page.getByRole('checkbox', { name: 'I do not know my knives yet' }).check();
+  await page.getByRole('button', { name: 'Draft the lessons for 1 student' }).click();
+  await page.getByRole('link', { name: 'The whole course' }).click();
+  await expect(page.getByText('planned on one knife of each type')).toBeVisible();
+});

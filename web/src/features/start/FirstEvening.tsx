@@ -1,0 +1,166 @@
+import { Button, Checkbox, TextInput, Textarea } from '@mantine/core';
+import { useDebouncedValue } from '@mantine/hooks';
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import type { Api } from '../../api/client';
+import type { Day } from '../../api/time';
+import { useUnit, withUnit } from '../../shared/format';
+import { KnifeItems } from '../../shared/KnifeItems';
+import { RosterLines, students } from '../../shared/RosterLines';
+import { Trouble } from '../../shared/State';
+import { useStart, useTyped } from './changes';
+import styles from './Start.module.css';
+
+type Setting = Pick<Api['Started'], 'school' | 'at' | 'names' | 'knives'> & {
+  first: string;
+  unknown: boolean;
+};
+
+interface Part {
+  setting: Setting;
+  set: (change: Partial<Setting>) => void;
+}
+
+/** Names and knives of the first evening; what was understood stands beside them at once. */
+export function FirstEvening({ kind, doors }: { kind: Api['CourseKind']; doors: Api['Doors'] }) {
+  const navigate = useNavigate();
+  const [unit] = useUnit();
+  const [setting, change] = useState<Setting>({
+    school: doors.school ?? 'Our school',
+    first: doors.first,
+    at: doors.at.slice(0, 5),
+    names: '',
+    knives: '',
+    unknown: false,
+  });
+  const set = (next: Partial<Setting>) => change((now) => ({ ...now, ...next }));
+  const { names, knives, unknown } = setting;
+  const [typed] = useDebouncedValue({ kind: kind.id, names, knives }, 120);
+  const read = useTyped(typed);
+  const roster = typed.names.trim() === '' ? undefined : read.data?.names;
+  const list = typed.knives.trim() === '' || unknown ? undefined : read.data?.knives;
+  const start = useStart(({ course_id, lesson_id }) =>
+    navigate(`/courses/${course_id}/plan/${lesson_id}/paper`),
+  );
+  return (
+    <form
+      className="card stack"
+      onSubmit={(event) => {
+        event.preventDefault();
+        const { school, first, at } = setting;
+        const when = { first: first as Day, at: `${at}:00` };
+        start.mutate({
+          kind: kind.id,
+          school,
+          ...when,
+          names,
+          skip_wrong: false,
+          knives: unknown ? '' : knives,
+        });
+      }}
+    >
+      <h2>{kind.name}</h2>
+      <When setting={setting} set={set} />
+      <div className={styles.beside}>
+        <Names setting={setting} set={set} />
+        <div aria-live="polite">
+          {roster ? (
+            <RosterLines roster={roster} />
+          ) : (
+            <p className="quiet">What is understood of each line stands here. Names can come later too.</p>
+          )}
+        </div>
+        <Knives setting={setting} set={set} />
+        <div aria-live="polite">
+          {list ? (
+            <KnifeItems list={list} />
+          ) : (
+            <p className="quiet">
+              Without knives it is planned on one of each type, until the rack is known.
+            </p>
+          )}
+        </div>
+      </div>
+      <p className="quiet">
+        Who is new may hold blades up to {withUnit(kind.newcomers, unit)} from the first evening, watched: you
+        hand them out and answer for it. Change it for each student on the course’s page.
+      </p>
+      <div className="row">
+        <Button
+          type="submit"
+          loading={start.isPending}
+          disabled={(roster?.wrong ?? 0) > 0 || (list?.wrong ?? 0) > 0}
+        >
+          Draft the lessons{roster && roster.sound > 0 ? ` for ${students(roster.sound)}` : ''}
+        </Button>
+        <Trouble error={start.error} />
+      </div>
+    </form>
+  );
+}
+
+function When({ setting, set }: Part) {
+  return (
+    <div className="row" style={{ alignItems: 'flex-end' }}>
+      <TextInput
+        label="School"
+        required
+        w={220}
+        value={setting.school}
+        onChange={(event) => set({ school: event.currentTarget.value })}
+      />
+      <TextInput
+        label="First session"
+        type="date"
+        required
+        w={160}
+        value={setting.first}
+        onChange={(event) => set({ first: event.currentTarget.value })}
+      />
+      <TextInput
+        label="Begins at"
+        type="time"
+        required
+        w={110}
+        value={setting.at}
+        onChange={(event) => set({ at: event.currentTarget.value })}
+      />
+    </div>
+  );
+}
+
+function Names({ setting, set }: Part) {
+  return (
+    <Textarea
+      label="Names"
+      description="One a line, or pasted from a spreadsheet, with hand, hand size and allergies in any order"
+      placeholder={'Maren Oake, left, small\nPell Quist (celery allergy)\nJuno Pike'}
+      autosize
+      minRows={5}
+      maxRows={14}
+      spellCheck={false}
+      value={setting.names}
+      onChange={(event) => set({ names: event.currentTarget.value })}
+    />
+  );
+}
+
+function Knives({ setting, set }: Part) {
+  return (
+    <div className="tight">
+      <TextInput
+        label="Knives"
+        description="By count; numbers are given by themselves"
+        placeholder="6 chef's 200, 4 paring 90, 1 bread"
+        disabled={setting.unknown}
+        value={setting.knives}
+        onChange={(event) => set({ knives: event.currentTarget.value })}
+      />
+      <Checkbox
+        label="I do not know my knives yet"
+        checked={setting.unknown}
+        onChange={(event) => set({ unknown: event.currentTarget.checked })}
+      />
+    </div>
+  );
+}

@@ -1,0 +1,25 @@
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import type { Api } from '../../api/client';
+import { answer, api, ask } from '../../api/client';
+import { useChange } from '../../api/changes';
+
+/** What a new school can start with. */
+export const useDoors = () =>
+  useQuery({ queryKey: ['start'], queryFn: () => answer(ask.GET('/api/start')), staleTime: 60_000 });
+
+/** Names and knives while they are typed. */
+export const useTyped = (typed: Api['Typed']) =>
+  useQuery({
+    queryKey: ['start', 'read', typed],
+    queryFn: ({ signal }) => answer(ask.POST('/api/start/read', { body: typed, signal })),
+    enabled: typed.names.trim() !== '' || typed.knives.trim() !== '',
+    placeholderData: keepPreviousData,
+    retry: false,
+    gcTime: 60_000,
+  });
+
+/** Starts a course of a known kind. */
+export const useStart = (onStarted: (first: Api['FirstLesson']) => void) =>
+  useChange('own', (body: Api['Started']) => answer(api.POST('/api/start', { body })), {
+    onSuccess: onStarted,
+  });
