@@ -56,3 +56,20 @@ test('who does not know the knives yet plans on types; bad lines are told', asyn
   await page.getByRole('link', { name: 'The whole course' }).click();
   await expect(page.getByText('planned on one knife of each type')).toBeVisible();
 });
+
+test('the made-up school is looked at beside the own one, and left with one key', async ({
+  empty: app,
+  page,
+}) => {
+  await page.goto(app.url);
+  await page.getByRole('button', { name: /One evening for adults/ }).click();
+  await page.getByRole('button', { name: 'Draft the lessons' }).click();
+  await expect(page.getByRole('heading', { name: /Coins of/ })).toBeVisible();
+  await page.goto(`${app.url}/start`);
+  await page.getByRole('button', { name: 'Look at the made-up school' }).click();
+  await expect(page.getByRole('heading', { name: 'Where everyone stands' })).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByText('Galley hands, autumn watch')).toBeVisible();
+  await page.keyboard.press('x');
+  await expect(page.getByText('An evening of knife skills')).toBeVisible();
+  await expect(page.getByText('Galley hands, autumn watch')).toBeHidden();
+});

@@ -14,18 +14,19 @@ mod common;
 use std::hint::black_box;
 
 use notch_core::at_hand::AtHand;
+use notch_core::draft::{ClassEvidence, DraftQuestion, DraftSession, Drafting, GoalFields};
 use notch_core::kit::{KitGoal, KitJob, KitKnife, smallest_kit};
 use notch_core::onion::{self, Cuts, Limits, Method, cell_section, choose, half_ball};
-use notch_core::records::Knife;
+use notch_core::records::{Knife, Student};
 use notch_core::units::Millimetres;
 use notch_core::views::{doctrine_changes, matrix};
 
 use criterion::{Criterion, criterion_group, criterion_main};
-use notch_core::catalogue::{Catalogue, Doctrines, TipOnBoard};
+use notch_core::catalogue::{Catalogue, Doctrines, NotchKind, TipOnBoard};
 use notch_core::fitting::{Candidate, Fixed, Job, KnifeSource, suggest};
 use notch_core::geometry::work_food;
 use notch_core::measure::{SampleCustom, judge, parse_pieces};
-use notch_core::people::AgeBand;
+use notch_core::people::{AgeBand, Hand};
 
 /// Sixty sticks of julienne, a little uneven.
 fn sixty_pieces() -> String {
@@ -122,5 +123,33 @@ fn bench_place(criterion: &mut Criterion) {
     });
 }
 
-criterion_group!(benches, measuring, fitting, playbook, bench_place);
+fn drafting(criterion: &mut Criterion) {
+    let catalogue = Catalogue::shipped().unwrap();
+    let (knives, course) = (rack(), common::course(AgeBand::Adult));
+    let students: Vec<Student> = (1..=24).map(|id| Student { id, ..common::student("S", Hand::Right, &[]) }).collect();
+    let at_hand = AtHand { catalogue: &catalogue, course: &course, students: &students, knives: &knives };
+    let first = jiff::civil::date(2026, 9, 8);
+    let session = |index: i16| DraftSession {
+        number: u16::try_from(index + 1).unwrap(),
+        day: first.checked_add(jiff::Span::new().days(7 * index)).unwrap(),
+        minutes: 60,
+        held: false,
+    };
+    let goal = |cut: &str, notch, by| GoalFields { cut: cut.into(), notch, by };
+    let evidence = ClassEvidence::default();
+    let question = DraftQuestion {
+        sessions: (0..10).map(session).collect(),
+        blocks: Vec::new(),
+        goals: vec![goal("small_dice", NotchKind::Even, 8), goal("julienne", NotchKind::Paced, 9)],
+        evidence: &evidence,
+    };
+    criterion.bench_function("draft 10 sessions for 24 students", |bencher| {
+        bencher.iter(|| Drafting::of(black_box(&at_hand), &question).draft());
+    });
+    let drafting = Drafting::of(&at_hand, &question);
+    let plan = drafting.draft();
+    criterion.bench_function("look at a drafted course", |bencher| bencher.iter(|| drafting.said(black_box(&plan))));
+}
+
+criterion_group!(benches, measuring, fitting, playbook, bench_place, drafting);
 criterion_main!(benches);

@@ -60,6 +60,7 @@ pub(crate) fn writing() -> OpenApiRouter<AppState> {
         .routes(routes!(r::course_plan::add_sessions))
         .routes(routes!(r::course_plan::keep))
         .routes(routes!(r::start::start))
+        .routes(routes!(r::made_up::open, r::made_up::leave))
         .routes(routes!(r::roster::take_along))
         .routes(routes!(r::roster::take))
         .routes(routes!(r::students::change))

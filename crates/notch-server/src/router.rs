@@ -25,6 +25,7 @@ use crate::error::ApiError;
 use crate::groups::{open, reading, writing};
 use crate::keep_answers::keep_answers;
 use crate::limits::{BODY_LIMIT, TIMEOUT};
+use crate::made_up::which_school;
 use crate::state::AppState;
 
 /// Limits of a group of routes that take a small body, answer at once and whole. A group whose answers
@@ -57,8 +58,18 @@ async fn sent_in_time(request: Request, next: Next) -> Response {
     }
 }
 
-/// The whole program over HTTP.
+/// The whole program over HTTP: the school's own routes, and those of the made-up one for who looks at it.
 pub fn router(state: AppState) -> Router {
+    if state.settings.made_up.is_none() {
+        return school(state);
+    }
+    let own = school(state.clone());
+    // Before any routing: what a path says is each school's own to read.
+    Router::new().fallback(move |request: Request| which_school(state.clone(), own.clone(), request))
+}
+
+/// The routes and layers of one school.
+pub(crate) fn school(state: AppState) -> Router {
     let plain = |group: OpenApiRouter<AppState>| group.split_for_parts().0;
     // Inside the sign-in: what is kept is given to those alone who may ask.
     let guarded = plain(reading())

@@ -14,6 +14,7 @@ use crate::clock::Clock;
 use crate::error::ApiError;
 use crate::extract::DeviceWrite;
 use crate::kept_answers::KeptAnswers;
+use crate::made_up::MadeUp;
 use crate::passphrase::SignIns;
 use crate::turns::in_turn;
 
@@ -22,6 +23,10 @@ use crate::turns::in_turn;
 pub struct Settings {
     /// The made-up school is shown.
     pub demo: bool,
+    /// It is looked at beside a school's own, from a page of that one.
+    pub beside_own: bool,
+    /// The made-up school that can be looked at from here.
+    pub made_up: Option<MadeUp>,
     /// Listens to this machine only: requests for other host names are refused.
     pub loopback: bool,
     /// The present moment.

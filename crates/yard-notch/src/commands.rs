@@ -5,12 +5,13 @@ use std::fs;
 use std::io::{self, Read, Write};
 use std::net::SocketAddr;
 use std::path::{Path, PathBuf};
+use std::sync::OnceLock;
 
 use jiff::SignedDuration;
 use notch_core::catalogue::Catalogue;
 use notch_core::own::{InForce, SetAside, in_force};
 use notch_core::views::{AskedJobs, answer_jobs};
-use notch_server::{AppState, Clock, PASSPHRASE_KEY, Settings, hash_passphrase};
+use notch_server::{AppState, Clock, MadeUp, PASSPHRASE_KEY, Settings, hash_passphrase};
 use notch_store::{Document, FORMAT, ServingLock, Store, StoreError};
 use tokio::net::TcpListener;
 use tracing_subscriber::filter::{LevelFilter, Targets};
@@ -47,7 +48,8 @@ pub(crate) fn serve(demo: bool, data: Option<PathBuf>, listen: SocketAddr) -> Do
         )
         .into());
     }
-    let state = AppState::new(catalogue, store, Settings { demo, loopback, clock });
+    let made_up = (!demo).then(|| made_up_in(data.join("made-up"), catalogue.clone(), loopback));
+    let state = AppState::new(catalogue, store, Settings { demo, beside_own: false, made_up, loopback, clock });
     let runtime = tokio::runtime::Builder::new_multi_thread().enable_all().build()?;
     runtime.block_on(async {
         let listener = TcpListener::bind(listen).await.map_err(|error| told_of_port(listen, &error))?;
@@ -55,6 +57,20 @@ pub(crate) fn serve(demo: bool, data: Option<PathBuf>, listen: SocketAddr) -> Do
         println!("Yard Notch is at http://{address}  (data in {}; stop with Ctrl+C)", data.display());
         notch_server::run(state, listener, stopped()).await?;
         Ok(())
+    })
+}
+
+/// The made-up school beside the school's own, in a folder of its own; built when it is first looked at.
+fn made_up_in(folder: PathBuf, catalogue: Catalogue, loopback: bool) -> MadeUp {
+    let lock = OnceLock::new();
+    MadeUp::new(move || {
+        if lock.get().is_none() {
+            let _ = lock.set(ServingLock::take(&folder)?);
+        }
+        let store = Store::open(&folder)?;
+        let clock = demo_clock(&store, &catalogue).map_err(|error| error.to_string())?;
+        let settings = Settings { demo: true, beside_own: true, made_up: None, loopback, clock };
+        Ok(AppState::new(catalogue.clone(), store, settings))
     })
 }
 

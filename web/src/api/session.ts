@@ -5,5 +5,18 @@ import { useChange } from './changes';
 export const useSignIn = () =>
   useChange('sign-in', (passphrase: string) => answer(api.POST('/api/sign-in', { body: { passphrase } })));
 
+/** The page is loaded anew: nothing of one school stays on the screen of another. */
+const anew = () => window.location.assign('/');
+
+/** Looks at the made-up school, in a folder of its own. */
+export const useLookAtMadeUp = () =>
+  useChange('sign-in', () => answer(api.POST('/api/made-up')), { onSuccess: anew });
+
+/** Leaves the made-up school. */
+export function useLeaveMadeUp() {
+  const { mutate } = useChange('sign-in', () => answer(api.DELETE('/api/made-up')), { onSuccess: anew });
+  return () => mutate();
+}
+
 /** Signs this browser out. */
 export const useSignOut = () => useChange('sign-in', () => answer(api.DELETE('/api/sign-in')));

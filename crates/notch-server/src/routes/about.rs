@@ -20,6 +20,10 @@ pub(crate) struct About {
     licence: String,
     /// The made-up school is shown.
     demo: bool,
+    /// It is looked at beside the school's own, and can be left.
+    beside_own: bool,
+    /// The made-up school can be looked at from here.
+    made_up: bool,
     /// The present moment by the program's clock.
     #[schema(value_type = String, format = DateTime)]
     now: Timestamp,
@@ -39,6 +43,8 @@ pub(crate) async fn about(State(state): State<AppState>, headers: HeaderMap) -> 
         version: env!("CARGO_PKG_VERSION").to_owned(),
         licence: env!("CARGO_PKG_LICENSE").to_owned(),
         demo: state.settings.demo,
+        beside_own: state.settings.beside_own,
+        made_up: state.settings.made_up.is_some(),
         now: state.settings.clock.now(),
         time_zone: notch_store::machine_zone(),
         passphrase_set: hash.is_some(),

@@ -9,6 +9,7 @@ pub(crate) mod count;
 pub(crate) mod course_plan;
 pub(crate) mod courses;
 pub(crate) mod inspection;
+pub(crate) mod made_up;
 pub(crate) mod own;
 pub(crate) mod plan;
 pub(crate) mod playbook;

@@ -46,7 +46,7 @@ impl Server {
             let hash = hash_passphrase(passphrase).unwrap();
             store.write::<_, StoreError>(|writer| writer.set_setting(PASSPHRASE_KEY, &hash)).unwrap();
         }
-        let settings = Settings { demo: true, loopback: true, clock };
+        let settings = Settings { demo: true, beside_own: false, made_up: None, loopback: true, clock };
         Server { router: router(AppState::new(catalogue, store, settings)), kept_in: folder }
     }
 

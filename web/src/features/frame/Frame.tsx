@@ -4,6 +4,7 @@ import { lazy, Suspense } from 'react';
 import { Link, NavLink, Outlet, useLocation, useNavigate, useParams } from 'react-router';
 import type { Api } from '../../api/client';
 import { useAbout, useCourse } from '../../api/queries';
+import { useLeaveMadeUp } from '../../api/session';
 import { useSlow } from '../../api/waiting';
 import { useUnit } from '../../shared/format';
 import { Boundary } from '../../shared/Boundary';
@@ -112,6 +113,8 @@ interface TopProps {
 function Top({ view, lesson, onFind, onKeys }: TopProps) {
   const about = useAbout();
   const [unit, setUnit] = useUnit();
+  const leave = useLeaveMadeUp();
+  useHotkeys([['x', () => void (about.data?.beside_own && leave())]]);
   const { setColorScheme } = useMantineColorScheme();
   const dim = useComputedColorScheme('light') === 'dark';
   return (
@@ -128,7 +131,13 @@ function Top({ view, lesson, onFind, onKeys }: TopProps) {
       </Suspense>
       <CourseRule view={view} lesson={lesson} />
       <div className={styles.tools}>
-        {about.data?.demo && <span className={styles.demo}>Demo</span>}
+        {about.data?.beside_own ? (
+          <Button variant="default" onClick={leave} aria-keyshortcuts="x" className={styles.leave}>
+            Made-up school: leave&nbsp;<kbd>x</kbd>
+          </Button>
+        ) : (
+          about.data?.demo && <span className={styles.demo}>Demo</span>
+        )}
         <Button
           variant="default"
           onClick={onFind}

@@ -13,6 +13,8 @@ const KEYS: [string, string][] = [
   ['s', 'In Class: start or stop the attempt'],
   ['m', 'In Class: to the measured pieces'],
   ['Ctrl Enter', 'In the pieces: keep the sample'],
+  ['x', 'In the made-up school: back to your own'],
+  ['← →', 'On a technique of the course: to another session (P pins it, Delete takes it out)'],
   ['?', 'This sheet'],
 ];
 

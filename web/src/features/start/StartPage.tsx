@@ -1,14 +1,16 @@
+import { Button } from '@mantine/core';
 import { useState } from 'react';
 import { Link, Navigate } from 'react-router';
 import type { Api } from '../../api/client';
-import { useCourses } from '../../api/queries';
+import { useAbout, useCourses } from '../../api/queries';
+import { useLookAtMadeUp } from '../../api/session';
 import { Wood } from '../../shared/rule/Wood';
-import { Failed, Loading } from '../../shared/State';
+import { Failed, Loading, Trouble } from '../../shared/State';
 import { FirstEvening } from './FirstEvening';
 import { useDoors } from './changes';
 import styles from './Start.module.css';
 
-/** The first course; on the first evening, the ways in. */
+/** To the first course; on the first evening, to the ways in. */
 export function StartPage() {
   const courses = useCourses();
   if (!courses.data)
@@ -18,7 +20,7 @@ export function StartPage() {
       <Loading />
     );
   const first = courses.data[0];
-  return first ? <Navigate to={`/courses/${first.id}/yard`} replace /> : <Doors />;
+  return <Navigate to={first ? `/courses/${first.id}/yard` : '/start'} replace />;
 }
 
 /** Courses of a known kind drawn as rules with their sessions notched, and a blank one. */
@@ -46,12 +48,7 @@ export function Doors() {
         </Link>
       </div>
       {chosen && <FirstEvening key={chosen.id} kind={chosen} doors={doors.data} />}
-      {!doors.data.school && (
-        <p className="quiet">
-          To look around first, stop the program and start the demo with <kbd>make demo</kbd>: a made-up
-          school, kept in a folder of its own.
-        </p>
-      )}
+      <MadeUp />
     </main>
   );
 }
@@ -96,5 +93,23 @@ function Rule({ sessions }: { sessions: number }) {
         );
       })}
     </svg>
+  );
+}
+
+/** A made-up school to look around in, left again with one key. */
+function MadeUp() {
+  const about = useAbout();
+  const look = useLookAtMadeUp();
+  if (!about.data?.made_up) return null;
+  return (
+    <div className="row">
+      <Button variant="default" loading={look.isPending} onClick={() => look.mutate(undefined)}>
+        Look at the made-up school
+      </Button>
+      <span className="quiet">
+        Fourteen trainees in the middle of their course, in a folder of its own. <kbd>x</kbd> brings you back.
+      </span>
+      <Trouble error={look.error} />
+    </div>
   );
 }
