@@ -45,10 +45,6 @@ test('pictures of the main views @shots', async ({ page, app }) => {
   });
   await shot('bench', '/courses/1/bench');
   await shot('onion', '/courses/1/bench?view=onion&method=below&depth=0.6&cuts=12');
-  await shot(
-    'bench-beside',
-    '/courses/1/bench?food=carrot&cut=julienne&way=flat_first&beside=food%3Dcarrot%26cut%3Djulienne',
-  );
   await shot('card', '/courses/1/bench?view=card&food=potato&cut=medium_dice');
   await shot('kit', '/courses/1/playbook?view=kit');
   await shot('class', '/courses/1/class/5?exercise=11&student=11', async () => {
@@ -80,9 +76,6 @@ test('pictures of the main views @shots', async ({ page, app }) => {
     }
     await expect(page.getByRole('complementary')).toContainText('The dulled knife shows');
   });
-  await page.getByRole('button', { name: /light; change/ }).click();
-  await shot('yard-evening', '/courses/1/yard?student=11');
   await page.setViewportSize({ width: 390, height: 800 });
-  await page.getByRole('button', { name: /light; change/ }).click();
   await shot('class-phone', '/courses/1/class/5?student=4');
 });
