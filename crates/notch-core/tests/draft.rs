@@ -6,7 +6,7 @@ use notch_core::at_hand::AtHand;
 use notch_core::catalogue::NotchKind;
 use notch_core::draft::{ClassEvidence, DraftBlock, DraftQuestion, DraftSession, Drafting, GoalFields, Plan, Remedy, remedies};
 use notch_core::people::{AgeBand, Hand};
-use notch_core::records::{Course, Knife, Student};
+use notch_core::records::{Course, CourseFields, Knife, Student};
 use notch_core::units::Millimetres;
 use proptest::prelude::*;
 
@@ -247,6 +247,17 @@ proptest! {
         let again = DraftQuestion { blocks: blocks.clone(), ..question };
         let second = Drafting::of(&at_hand, &again);
         prop_assert_eq!(second.blocks(&second.draft()), blocks);
+    }
+}
+
+/// A course of a known kind is one that can be kept, and its goals are some that it can be drafted to.
+#[test]
+fn kinds_of_course_are_sound() {
+    for kind in &CATALOGUE.kinds {
+        assert_eq!(CourseFields::of_kind(kind, "school", "UTC").check(&CATALOGUE), [], "{}", kind.id);
+        for goal in &kind.goals {
+            assert_eq!(GoalFields::from(goal).check(&CATALOGUE, kind.sessions, ""), [], "{}", kind.id);
+        }
     }
 }
 

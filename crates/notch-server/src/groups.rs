@@ -13,7 +13,8 @@ pub(crate) fn reading() -> OpenApiRouter<AppState> {
         .routes(routes!(r::catalogue::catalogue))
         .routes(routes!(r::courses::list))
         .routes(routes!(r::courses::show))
-        .routes(routes!(r::courses::calendar))
+        .routes(routes!(r::calendar::file))
+        .routes(routes!(r::calendar::address))
         .routes(routes!(r::start::doors))
         .routes(routes!(r::start::read))
         .routes(routes!(r::course_plan::show))
@@ -60,6 +61,7 @@ pub(crate) fn writing() -> OpenApiRouter<AppState> {
         .routes(routes!(r::course_plan::add_sessions))
         .routes(routes!(r::course_plan::keep))
         .routes(routes!(r::start::start))
+        .routes(routes!(r::calendar::share))
         .routes(routes!(r::made_up::open, r::made_up::leave))
         .routes(routes!(r::roster::take_along))
         .routes(routes!(r::roster::take))
@@ -97,5 +99,8 @@ pub(crate) fn writing() -> OpenApiRouter<AppState> {
 
 /// Routes that anybody may ask who can reach the server.
 pub(crate) fn open() -> OpenApiRouter<AppState> {
-    OpenApiRouter::new().routes(routes!(r::about::about)).routes(routes!(r::sign_in::sign_in, r::sign_in::sign_out))
+    OpenApiRouter::new()
+        .routes(routes!(r::about::about))
+        .routes(routes!(r::calendar::subscribed))
+        .routes(routes!(r::sign_in::sign_in, r::sign_in::sign_out))
 }

@@ -5,16 +5,10 @@ use std::fmt;
 use std::sync::Arc;
 
 use axum::Router;
-use axum::extract::Request;
-use axum::http::header;
-use axum::response::{IntoResponse, Response};
+use axum::http::{HeaderMap, header};
 use tokio::sync::OnceCell;
-use tower::ServiceExt;
 
-use crate::auth::passphrase_hash;
 use crate::error::ApiError;
-use crate::router::school;
-use crate::state::AppState;
 
 /// Path of the route that opens and leaves it, which is the own school's whatever is looked at.
 pub(crate) const MADE_UP_PATH: &str = "/api/made-up";
@@ -34,7 +28,7 @@ type Failure = Box<dyn Error + Send + Sync>;
 /// The made-up school beside a school's own: built when it is first looked at, then kept open.
 #[derive(Clone)]
 pub struct MadeUp {
-    open: Arc<dyn Fn() -> Result<AppState, Failure> + Send + Sync>,
+    open: Arc<dyn Fn() -> Result<Router, Failure> + Send + Sync>,
     opened: Arc<OnceCell<Router>>,
 }
 
@@ -45,8 +39,8 @@ impl fmt::Debug for MadeUp {
 }
 
 impl MadeUp {
-    /// With what opens it: a state of its own, on a folder of its own.
-    pub fn new(open: impl Fn() -> Result<AppState, Failure> + Send + Sync + 'static) -> Self {
+    /// With what opens it: a router of its own, on a folder of its own.
+    pub fn new(open: impl Fn() -> Result<Router, Failure> + Send + Sync + 'static) -> Self {
         MadeUp { open: Arc::new(open), opened: Arc::default() }
     }
 
@@ -55,29 +49,15 @@ impl MadeUp {
         let open = self.open.clone();
         let made = || async move {
             let opened = tokio::task::spawn_blocking(move || open()).await;
-            let state = opened.map_err(|error| ApiError::Internal(error.to_string()))?;
-            Ok(school(state.map_err(|error| ApiError::Internal(format!("the made-up school: {error}")))?))
+            let router = opened.map_err(|error| ApiError::Internal(error.to_string()))?;
+            router.map_err(|error| ApiError::Internal(format!("the made-up school: {error}")))
         };
         self.opened.get_or_try_init(made).await.cloned()
     }
 }
 
-/// Sends a browser that looks at the made-up school there; it may look where it may see the own one.
-pub(crate) async fn which_school(state: AppState, own: Router, request: Request) -> Response {
-    let cookies = request.headers().get_all(header::COOKIE).iter().filter_map(|value| value.to_str().ok());
-    let looks = cookies.flat_map(|value| value.split(';')).any(|cookie| cookie.trim() == COOKIE);
-    let Some(made_up) = state.settings.made_up.as_ref().filter(|_| looks && request.uri().path() != MADE_UP_PATH) else {
-        return own.oneshot(request).await.into_response();
-    };
-    match passphrase_hash(&state).await {
-        Ok(Some(hash)) if !state.sign_ins.is_signed_in(request.headers(), &hash) => {
-            return own.oneshot(request).await.into_response();
-        }
-        Ok(_) => {}
-        Err(error) => return error.into_response(),
-    }
-    match made_up.router().await {
-        Ok(router) => router.oneshot(request).await.into_response(),
-        Err(error) => error.into_response(),
-    }
+/// Whether a browser looks at it.
+pub(crate) fn looks_there(headers: &HeaderMap) -> bool {
+    let cookies = headers.get_all(header::COOKIE).iter().filter_map(|value| value.to_str().ok());
+    cookies.flat_map(|value| value.split(';')).any(|cookie| cookie.trim() == COOKIE)
 }

@@ -8,7 +8,7 @@ use axum::http::{HeaderName, HeaderValue, header};
 use axum::middleware::{self, Next};
 use axum::response::{IntoResponse, Response};
 use axum::{Router, routing};
-use tower::ServiceBuilder;
+use tower::{ServiceBuilder, ServiceExt};
 use tower_http::CompressionLevel;
 use tower_http::catch_panic::CatchPanicLayer;
 use tower_http::compression::CompressionLayer;
@@ -18,14 +18,14 @@ use tower_http::set_header::SetResponseHeaderLayer;
 use tower_http::trace::TraceLayer;
 use utoipa_axum::router::OpenApiRouter;
 
-use crate::auth::require_sign_in;
+use crate::auth::{passphrase_hash, require_sign_in};
 use crate::description::description;
 use crate::embedded_web;
 use crate::error::ApiError;
 use crate::groups::{open, reading, writing};
 use crate::keep_answers::keep_answers;
 use crate::limits::{BODY_LIMIT, TIMEOUT};
-use crate::made_up::which_school;
+use crate::made_up::{MADE_UP_PATH, looks_there};
 use crate::state::AppState;
 
 /// Limits of a group of routes that take a small body, answer at once and whole. A group whose answers
@@ -68,8 +68,24 @@ pub fn router(state: AppState) -> Router {
     Router::new().fallback(move |request: Request| which_school(state.clone(), own.clone(), request))
 }
 
+/// Sends a browser that looks at the made-up school there; it may look where it may see the own one.
+async fn which_school(state: AppState, own: Router, request: Request) -> Response {
+    let looks = looks_there(request.headers()) && request.uri().path() != MADE_UP_PATH;
+    let Some(made_up) = state.settings.made_up.as_ref().filter(|_| looks) else {
+        return own.oneshot(request).await.into_response();
+    };
+    match passphrase_hash(&state).await {
+        Ok(Some(hash)) if !state.sign_ins.is_signed_in(request.headers(), &hash) => own.oneshot(request).await.into_response(),
+        Ok(_) => match made_up.router().await {
+            Ok(router) => router.oneshot(request).await.into_response(),
+            Err(error) => error.into_response(),
+        },
+        Err(error) => error.into_response(),
+    }
+}
+
 /// The routes and layers of one school.
-pub(crate) fn school(state: AppState) -> Router {
+fn school(state: AppState) -> Router {
     let plain = |group: OpenApiRouter<AppState>| group.split_for_parts().0;
     // Inside the sign-in: what is kept is given to those alone who may ask.
     let guarded = plain(reading())

@@ -101,3 +101,20 @@ async fn knives_are_put_on_the_rack_by_count() {
     let (_, more) = server.post("/api/rack/list/read", json!({ "text": "petty" })).await;
     assert_eq!(more["items"][0]["knives"][0]["number"], "12", "numbers go on");
 }
+
+#[tokio::test]
+async fn a_calendar_is_subscribed_to_by_a_secret_that_can_be_taken_back() {
+    let server = Server::new(None);
+    let address = "/api/courses/1/calendar/address";
+    assert_eq!(server.get(address).await.1["path"], Value::Null);
+    let (_, made) = server.post(address, json!({ "shared": true })).await;
+    let path = made["path"].as_str().unwrap().to_owned();
+    assert!(path.rsplit('/').next().unwrap().len() >= 32, "128 bits: {path}");
+    assert!(server.text(&path).await.starts_with("BEGIN:VCALENDAR"));
+    let (_, again) = server.post(address, json!({ "shared": true })).await;
+    assert_ne!(again["path"], made["path"]);
+    assert_eq!(server.get(&path).await.0, StatusCode::NOT_FOUND, "the address from before is good no more");
+    server.post(address, json!({ "shared": false })).await;
+    assert_eq!(server.get(again["path"].as_str().unwrap()).await.0, StatusCode::NOT_FOUND);
+    assert_eq!(server.get(address).await.1["path"], Value::Null);
+}

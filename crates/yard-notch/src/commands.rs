@@ -70,7 +70,7 @@ fn made_up_in(folder: PathBuf, catalogue: Catalogue, loopback: bool) -> MadeUp {
         let store = Store::open(&folder)?;
         let clock = demo_clock(&store, &catalogue).map_err(|error| error.to_string())?;
         let settings = Settings { demo: true, beside_own: true, made_up: None, loopback, clock };
-        Ok(AppState::new(catalogue.clone(), store, settings))
+        Ok(notch_server::router(AppState::new(catalogue.clone(), store, settings)))
     })
 }
 

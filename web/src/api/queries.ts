@@ -44,6 +44,13 @@ export const useCourses = () =>
 export const useCourse = (id: number) =>
   useQuery({ queryKey: keys.course(id), queryFn: () => answer(ask.GET('/api/courses/{id}', path(id))) });
 
+/** The address to which calendars subscribe. */
+export const useCalendarAddress = (id: number) =>
+  useQuery({
+    queryKey: [...keys.course(id), 'calendar'],
+    queryFn: () => answer(ask.GET('/api/courses/{id}/calendar/address', path(id))),
+  });
+
 /** Time zone of the school; moments are shown by the clock on its wall. */
 export const useZone = (course: number) => useCourse(course).data?.course.time_zone ?? 'UTC';
 

@@ -155,6 +155,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calendar/{secret}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The lessons of the course whose calendar has this address; without signing in. */
+        get: operations["calendar_subscribed"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/catalogue": {
         parameters: {
             query?: never;
@@ -270,6 +287,24 @@ export interface paths {
         get: operations["courses_calendar"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/courses/{id}/calendar/address": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The address to which calendars subscribe. */
+        get: operations["courses_calendar_address"];
+        put?: never;
+        /** Makes an address to which calendars subscribe, of 128 random bits, or takes it back. */
+        post: operations["courses_share_calendar"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1793,6 +1828,16 @@ export interface components {
             /** @description Why, in words. */
             words: components["schemas"]["Text"];
         };
+        /** @description The address of a course's calendar. */
+        CalendarAddress: {
+            /** @description Path on this server; none while nobody can subscribe. Who has it reads the lessons without signing in. */
+            path?: string | null;
+        };
+        /** @description Whether the lessons can be subscribed to. */
+        CalendarShared: {
+            /** @description `true` makes a new address, `false` takes it back. An address from before is good no more either way. */
+            shared: boolean;
+        };
         /** @description What was done to a knife, with the figures that belong to it. */
         CareDeed: {
             angle?: components["schemas"]["Degrees"] | null;
@@ -2554,7 +2599,7 @@ export interface components {
             /** @description Doctrines. */
             doctrines: components["schemas"]["Doctrines"];
             /** @description Goals. */
-            goals?: components["schemas"]["GoalFields"][];
+            goals?: components["schemas"]["KindGoal"][];
             /** @description Id. */
             id: string;
             /**
@@ -3729,6 +3774,18 @@ export interface components {
             rule: string;
             /** @description Its words on that day. */
             words: components["schemas"]["Text"];
+        };
+        /** @description A goal that a course starts with: every student has a notch in a cut by a session. */
+        KindGoal: {
+            /**
+             * Format: int32
+             * @description Number of the session.
+             */
+            by: number;
+            /** @description Id of the cut. */
+            cut: string;
+            /** @description The notch. */
+            notch: components["schemas"]["NotchKind"];
         };
         /** @description A kit with its proof. */
         Kit: {
@@ -6848,6 +6905,55 @@ export interface operations {
             };
         };
     };
+    calendar_subscribed: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                secret: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Refused: why, and at which fields. */
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/calendar": string;
+                };
+            };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
     catalogue: {
         parameters: {
             query?: never;
@@ -7323,6 +7429,122 @@ export interface operations {
             503: {
                 headers: {
                     "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    courses_calendar_address: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Refused: why, and at which fields. */
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CalendarAddress"];
+                };
+            };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    courses_share_calendar: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description When it happened on the device; now, if left out. Within the past seven days. */
+                "happened-at"?: Moment;
+                /** @description Made by the device, unlike all others: the same write sent again is kept once. */
+                "idempotency-key"?: string;
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CalendarShared"];
+            };
+        };
+        responses: {
+            /** @description Refused: why, and at which fields. */
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CalendarAddress"];
+                };
+            };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The disk is full; nothing was kept. */
+            507: {
+                headers: {
                     [name: string]: unknown;
                 };
                 content: {

@@ -1,9 +1,8 @@
 //! Checks a catalogue as a whole: every reference resolves, every figure is in range.
 
-use std::collections::BTreeSet;
-
 use thiserror::Error;
 
+use super::mistakes::Mistakes;
 use super::{
     BoardMaterial, Catalogue, CutFamily, CutForm, Dimension, Doctrines, Grip, Habit, Hold, Motion, SegmentKind, Shape, Standing,
     TargetSize,
@@ -108,27 +107,6 @@ pub(crate) const RULE_CAUTIONS: [&str; 42] = [
     "allergy",
 ];
 
-/// Collects mistakes, so that all are told at once.
-#[derive(Default)]
-pub(super) struct Mistakes(Vec<String>);
-
-impl Mistakes {
-    pub(super) fn unless(&mut self, sound: bool, mistake: impl FnOnce() -> String) {
-        if !sound {
-            self.0.push(mistake());
-        }
-    }
-
-    fn unique<'a>(&mut self, what: &str, ids: impl Iterator<Item = &'a String>) {
-        let mut seen = BTreeSet::new();
-        for id in ids {
-            let plain = !id.is_empty() && id.bytes().all(|b| b.is_ascii_lowercase() || b.is_ascii_digit() || b == b'_');
-            self.unless(plain, || format!("{what} id “{id}” is not plain lower case"));
-            self.unless(seen.insert(id), || format!("{what} “{id}” is there twice"));
-        }
-    }
-}
-
 pub(super) fn check(catalogue: &Catalogue) -> Result<(), CatalogueError> {
     let mut mistakes = Mistakes::default();
     mistakes.unique("knife", catalogue.knives.iter().map(|k| &k.id));
@@ -144,12 +122,6 @@ pub(super) fn check(catalogue: &Catalogue) -> Result<(), CatalogueError> {
     check_standards(catalogue, &mut mistakes);
     check_roster(catalogue, &mut mistakes);
     super::draft::check_draft(catalogue, &mut mistakes);
-    for kind in &catalogue.kinds {
-        let wrong = kind.fields("school", "UTC").check(catalogue);
-        mistakes.unless(wrong.is_empty(), || format!("kind {}: {wrong:?}", kind.id));
-        let goals = kind.goals.iter().flat_map(|goal| goal.check(catalogue, kind.sessions, ""));
-        mistakes.unless(goals.count() == 0, || format!("kind {}: goals", kind.id));
-    }
     check_words(catalogue, &mut mistakes);
     check_progress(catalogue, &mut mistakes);
     check_doctrines(catalogue, &mut mistakes);

@@ -3,11 +3,22 @@
 use jiff::civil::Time;
 use serde::{Deserialize, Serialize};
 
-use super::{BoardMaterial, Doctrines};
-use crate::draft::GoalFields;
+use super::{BoardMaterial, Doctrines, NotchKind};
 use crate::people::{AgeBand, Pace};
-use crate::records::CourseFields;
 use crate::units::Millimetres;
+
+/// A goal that a course starts with: every student has a notch in a cut by a session.
+#[derive(Clone, Debug, PartialEq, Eq, Serialize, Deserialize)]
+#[serde(deny_unknown_fields)]
+#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
+pub struct KindGoal {
+    /// Id of the cut.
+    pub cut: String,
+    /// The notch.
+    pub notch: NotchKind,
+    /// Number of the session.
+    pub by: u16,
+}
 
 /// What a course of a known kind starts with.
 #[derive(Clone, Debug, PartialEq, Serialize, Deserialize)]
@@ -47,25 +58,5 @@ pub struct CourseKind {
     pub newcomers: Millimetres,
     /// Goals.
     #[serde(default)]
-    pub goals: Vec<GoalFields>,
-}
-
-impl CourseKind {
-    /// A course of this kind, of a school, by the clock of a time zone.
-    pub fn fields(&self, school: &str, time_zone: &str) -> CourseFields {
-        CourseFields {
-            name: self.course.clone(),
-            school: school.to_owned(),
-            place: "kitchen".to_owned(),
-            age_band: self.age_band,
-            pace: self.pace,
-            standard_set: self.standard_set.clone(),
-            tolerance: self.tolerance.clone(),
-            time_zone: time_zone.to_owned(),
-            lesson_minutes: self.lesson_minutes,
-            boards: self.boards,
-            board_material: self.board_material,
-            doctrines: self.doctrines,
-        }
-    }
+    pub goals: Vec<KindGoal>,
 }

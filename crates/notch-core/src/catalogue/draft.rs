@@ -2,7 +2,7 @@
 
 use serde::Deserialize;
 
-use super::check::Mistakes;
+use super::mistakes::Mistakes;
 use super::{Catalogue, NotchKind, Strand};
 
 /// Limits of a session that a draft never passes.

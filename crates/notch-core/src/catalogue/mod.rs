@@ -12,6 +12,7 @@ mod hand_work;
 mod handling;
 mod knife;
 mod load;
+mod mistakes;
 mod roster_words;
 mod tool;
 
@@ -21,7 +22,7 @@ use crate::units::Millimetres;
 
 pub use care::{BoardMaterial, BoardWear, CareRules, Habit, HabitWear, KnifePart, PartPlace};
 pub use check::CatalogueError;
-pub use course_kind::CourseKind;
+pub use course_kind::{CourseKind, KindGoal};
 pub use cut::{Cut, CutFamily, CutForm, Dimension, OnFlesh, StandardSet, Strand, Target, TargetSize, ToldWith, Tolerance};
 pub use doctrine::{
     AvocadoStone, BeginnerBlade, CitrusPeel, Dishwasher, Doctrine, DoctrineQuestion, Doctrines, FingerGap, FishSlices,

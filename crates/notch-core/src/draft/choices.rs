@@ -1,6 +1,6 @@
 //! What can be taught: each technique on each food, with what it takes of this course.
 
-use super::walk::HardRule;
+use super::hard_rule::HardRule;
 use crate::at_hand::AtHand;
 use crate::catalogue::{Cut, Food, SegmentKind, Target, Technique};
 use crate::eligibility::Trainee;

@@ -4,7 +4,7 @@ use jiff::civil::Date;
 use serde::{Deserialize, Serialize};
 
 use crate::at_hand::AtHand;
-use crate::catalogue::{Catalogue, DraftRules, NotchKind};
+use crate::catalogue::{Catalogue, DraftRules, KindGoal, NotchKind};
 use crate::problem::Problem;
 use crate::progress::{StrandRule, standing_of};
 use crate::records::Attempt;
@@ -19,6 +19,12 @@ pub struct GoalFields {
     pub notch: NotchKind,
     /// Number of the session by which it is reached.
     pub by: u16,
+}
+
+impl From<&KindGoal> for GoalFields {
+    fn from(goal: &KindGoal) -> Self {
+        GoalFields { cut: goal.cut.clone(), notch: goal.notch, by: goal.by }
+    }
 }
 
 impl GoalFields {

@@ -14,6 +14,7 @@
 mod choices;
 mod drafting;
 mod goal;
+mod hard_rule;
 mod remedies;
 mod search;
 mod walk;
@@ -21,5 +22,6 @@ mod walk;
 pub use choices::Choice;
 pub use drafting::{DraftBlock, DraftQuestion, DraftSession, Drafting, Place, Plan};
 pub use goal::{ClassEvidence, GoalFields, GoalState};
+pub use hard_rule::HardRule;
 pub use remedies::{Remedy, remedies};
-pub use walk::{BlockKind, HardRule, Said, Value, Weighed};
+pub use walk::{BlockKind, Said, Value, Weighed};

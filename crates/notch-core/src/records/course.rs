@@ -3,7 +3,7 @@
 use jiff::tz::TimeZone;
 use serde::{Deserialize, Serialize};
 
-use crate::catalogue::{BoardMaterial, Catalogue, Doctrines};
+use crate::catalogue::{BoardMaterial, Catalogue, CourseKind, Doctrines};
 use crate::people::{AgeBand, Pace};
 use crate::problem::Problem;
 
@@ -51,6 +51,24 @@ pub struct Course {
 }
 
 impl CourseFields {
+    /// A course of a known kind, of a school, by the clock of a time zone.
+    pub fn of_kind(kind: &CourseKind, school: &str, time_zone: &str) -> CourseFields {
+        CourseFields {
+            name: kind.course.clone(),
+            school: school.to_owned(),
+            place: "kitchen".to_owned(),
+            age_band: kind.age_band,
+            pace: kind.pace,
+            standard_set: kind.standard_set.clone(),
+            tolerance: kind.tolerance.clone(),
+            time_zone: time_zone.to_owned(),
+            lesson_minutes: kind.lesson_minutes,
+            boards: kind.boards,
+            board_material: kind.board_material,
+            doctrines: kind.doctrines,
+        }
+    }
+
     /// The school's time zone; UTC where the name is no longer known.
     pub fn zone(&self) -> TimeZone {
         crate::zone::named(&self.time_zone).unwrap_or(TimeZone::UTC)

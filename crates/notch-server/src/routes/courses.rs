@@ -2,10 +2,8 @@
 
 use axum::Json;
 use axum::extract::State;
-use axum::http::{StatusCode, header};
-use axum::response::IntoResponse;
+use axum::http::StatusCode;
 use jiff::civil::{Date, DateTime};
-use notch_core::calendar::course_calendar;
 use notch_core::records::{Course, CourseFields, Student, StudentFields};
 use serde::Serialize;
 use utoipa::ToSchema;
@@ -100,17 +98,6 @@ pub(crate) async fn show(State(state): State<AppState>, Id(id): Id) -> Result<Js
             Ok(Json(CourseView { course, lessons: lessons.collect(), students: reader.students(id)?, today }))
         })
         .await
-}
-
-/// The lessons of a course as a calendar (iCalendar), by the clock of its time zone.
-#[utoipa::path(get, operation_id = "courses_calendar", path = "/api/courses/{id}/calendar", tag = "courses", params(("id" = i64, Path)),
-    responses((status = 200, body = String, content_type = "text/calendar")))]
-pub(crate) async fn calendar(State(state): State<AppState>, Id(id): Id) -> Result<impl IntoResponse, ApiError> {
-    let clock = state.settings.clock.clone();
-    let text =
-        state.read_records(move |reader| Ok(course_calendar(&reader.course(id)?, &reader.lessons(id)?, clock.now()))).await?;
-    let name = "attachment; filename=\"lessons.ics\"";
-    Ok(([(header::CONTENT_TYPE, "text/calendar; charset=utf-8"), (header::CONTENT_DISPOSITION, name)], text))
 }
 
 /// Changes a course.

@@ -2,6 +2,7 @@
 
 pub(crate) mod about;
 pub(crate) mod bench;
+pub(crate) mod calendar;
 pub(crate) mod care;
 pub(crate) mod catalogue;
 pub(crate) mod class;

@@ -9,8 +9,9 @@ use jiff::Unit;
 use jiff::civil::{Date, Time};
 use notch_core::Problem;
 use notch_core::catalogue::{Catalogue, CourseKind};
+use notch_core::draft::GoalFields;
 use notch_core::lesson::first_segments;
-use notch_core::records::{KnifeList, LessonFields, SessionsRule, read_knife_list};
+use notch_core::records::{CourseFields, KnifeList, LessonFields, SessionsRule, read_knife_list};
 use notch_core::roster::Roster;
 use notch_core::views::{PlanQuestion, lay_down};
 use notch_store::Reader;
@@ -154,7 +155,7 @@ pub(crate) async fn start(
                 let knives = read_knife_list(catalogue, &body.knives, &writer.knife_numbers()?)?;
                 let mut problems = if body.skip_wrong { Vec::new() } else { people.problems() };
                 problems.extend(knives.items.iter().flat_map(|item| item.problems.clone()));
-                let fields = kind.fields(&body.school, &notch_store::machine_zone());
+                let fields = CourseFields::of_kind(kind, &body.school, &notch_store::machine_zone());
                 problems.extend(fields.check(catalogue));
                 ApiError::unless_empty(problems)?;
                 let course = writer.add_course(&fields)?;
@@ -176,7 +177,8 @@ pub(crate) async fn start(
                     let lesson = writer.add_lesson(course.id, &fields)?;
                     first.get_or_insert(lesson.id);
                 }
-                writer.set_goals(course.id, &kind.goals)?;
+                let goals: Vec<GoalFields> = kind.goals.iter().map(GoalFields::from).collect();
+                writer.set_goals(course.id, &goals)?;
                 let read = PlanRecords::read(writer, course.id, &clock)?;
                 let drafted = read.picture(catalogue, &PlanQuestion { draft: true, ..PlanQuestion::default() })?;
                 let blocks: Vec<_> =

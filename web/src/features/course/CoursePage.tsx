@@ -1,7 +1,7 @@
-import { Button } from '@mantine/core';
 import { useParams } from 'react-router';
 import { useCourse } from '../../api/queries';
 import { Failed, Loading } from '../../shared/State';
+import { Calendar } from './Calendar';
 import { CourseForm } from './CourseForm';
 import { Students } from './Students';
 
@@ -27,9 +27,7 @@ function ExistingCourse({ id }: { id: number }) {
     <main className="stack" style={{ padding: '20px 24px', overflowY: 'auto', flex: 1 }}>
       <div className="spread">
         <h1>Course and students</h1>
-        <Button variant="default" component="a" href={`/api/courses/${id}/calendar`} download="lessons.ics">
-          Save the lessons as a calendar
-        </Button>
+        <Calendar courseId={id} />
       </div>
       <CourseForm key={course.data.course.version} course={course.data.course} />
       <Students courseId={id} students={course.data.students} />

@@ -46,3 +46,11 @@ export const useArchiveStudent = (onDone: (student: Api['Student']) => void) =>
       ),
     { onSuccess: onDone },
   );
+
+/** Makes an address to which calendars subscribe, or takes it back. */
+export const useShareCalendar = (course: number) =>
+  useChange('course', (shared: boolean) =>
+    answer(
+      api.POST('/api/courses/{id}/calendar/address', { params: { path: { id: course } }, body: { shared } }),
+    ),
+  );

@@ -1,0 +1,48 @@
+import { Button, CopyButton } from '@mantine/core';
+import { useCalendarAddress } from '../../api/queries';
+import { useShareCalendar } from './changes';
+
+/** The lessons as a file, or as an address that calendars subscribe to until it is taken back. */
+export function Calendar({ courseId }: { courseId: number }) {
+  const address = useCalendarAddress(courseId);
+  const share = useShareCalendar(courseId);
+  const path = address.data?.path;
+  const url = path ? `${window.location.origin}${path}` : undefined;
+  return (
+    <div className="tight" style={{ maxWidth: 460 }}>
+      <div className="row">
+        <Button
+          variant="default"
+          component="a"
+          href={`/api/courses/${courseId}/calendar`}
+          download="lessons.ics"
+        >
+          Save the lessons as a calendar
+        </Button>
+        {url ? (
+          <>
+            <CopyButton value={url}>
+              {({ copied, copy }) => (
+                <Button variant="default" onClick={copy}>
+                  {copied ? 'Copied' : 'Copy the address'}
+                </Button>
+              )}
+            </CopyButton>
+            <Button variant="default" loading={share.isPending} onClick={() => share.mutate(false)}>
+              Take it back
+            </Button>
+          </>
+        ) : (
+          <Button variant="default" loading={share.isPending} onClick={() => share.mutate(true)}>
+            Make an address to subscribe to
+          </Button>
+        )}
+      </div>
+      {url && (
+        <p className="quiet" style={{ overflowWrap: 'anywhere' }}>
+          {url} – who has it reads titles and times of the lessons without signing in.
+        </p>
+      )}
+    </div>
+  );
+}
