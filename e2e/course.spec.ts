@@ -1,3 +1,4 @@
+import ICAL from 'ical.js';
 import { expect, test } from './app';
 import type { Page } from '@playwright/test';
 
@@ -71,4 +72,26 @@ test('a goal out of reach says what would reach it, and one more session does', 
   await expect(page.getByRole('link', { name: /^10 Tue 10 Nov/ })).toBeVisible();
   await goal('by session 10');
   await expect(page.getByText('3 of 3 goals in time')).toBeVisible();
+});
+
+test('the lessons are read by another program’s calendar, in the zone of the school', async ({
+  app,
+  page,
+}) => {
+  await page.goto(`${app.url}/courses/1/set-up`);
+  await page.getByRole('button', { name: 'Make an address to subscribe to' }).click();
+  const told = await page.getByText(/\/api\/calendar\//).textContent();
+  const address = /http\S+/.exec(told ?? '')?.[0] ?? '';
+  const text = await (await fetch(address)).text();
+  const calendar = new ICAL.Component(ICAL.parse(text));
+  for (const zone of calendar.getAllSubcomponents('vtimezone')) ICAL.TimezoneService.register(zone);
+  const events = calendar.getAllSubcomponents('vevent').map((each) => new ICAL.Event(each));
+  expect(events).toHaveLength(8);
+  // Summer time ends between lessons 7 and 8: by the clock on the wall both begin at half past six.
+  const moments = events.map((event) => event.startDate.toJSDate().toISOString());
+  expect(moments.slice(-2)).toEqual(['2026-10-20T17:30:00.000Z', '2026-10-27T18:30:00.000Z']);
+  expect(events.map((event) => event.duration.toSeconds() / 60)).toEqual(Array(8).fill(110));
+  await page.getByRole('button', { name: 'Take it back' }).click();
+  await expect(page.getByRole('button', { name: 'Make an address to subscribe to' })).toBeVisible();
+  expect((await fetch(address)).status).toBe(404);
 });
