@@ -24,6 +24,12 @@ async fn lessons(server: &Server, course: &Value) -> Vec<Vec<String>> {
 async fn every_kind_of_course_starts_with_its_first_lesson_drafted() {
     let (_, doors) = Server::empty().get("/api/start").await;
     for kind in doors["kinds"].as_array().unwrap() {
+        // What is counted by touch is understood.
+        for knife in kind["knives"].as_array().unwrap() {
+            let typed = json!({ "kind": kind["id"], "names": "", "knives": format!("2 {}", knife["words"].as_str().unwrap()) });
+            let (_, read) = Server::empty().post("/api/start/read", typed).await;
+            assert_eq!((&read["knives"]["sound"], &read["knives"]["wrong"]), (&json!(2), &json!(0)), "{knife}");
+        }
         let kind = kind["id"].as_str().unwrap();
         for knives in ["6 chef's 200, 4 paring 90, 1 bread, 8 child's 100", ""] {
             let server = Server::empty();

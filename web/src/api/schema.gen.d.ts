@@ -2465,6 +2465,13 @@ export interface components {
             /** @description Why, with the figures. */
             words: components["schemas"]["Text"];
         };
+        /** @description A knife that is counted by touch. */
+        CountedByTouch: {
+            /** @description Its outline. */
+            silhouette: components["schemas"]["Silhouette"];
+            /** @description As it is said in a list of knives by count: `Chef's 200`. */
+            words: string;
+        };
         /** @description A knife in the count of a lesson. */
         CountedKnife: {
             /**
@@ -2941,6 +2948,11 @@ export interface components {
             /** @description Whether a cut may go towards oneself. */
             towards_self?: components["schemas"]["TowardsSelf"];
         };
+        /** @description A kind of course, with the knives that such classes have. */
+        Door: components["schemas"]["CourseKind"] & {
+            /** @description Knives to count by touch: those that a newcomer of it may hold, the commonest first. */
+            knives: components["schemas"]["CountedByTouch"][];
+        };
         /** @description What a new school can start with. */
         Doors: {
             /**
@@ -2954,7 +2966,7 @@ export interface components {
              */
             first: Day;
             /** @description Courses of a known kind. */
-            kinds: components["schemas"]["CourseKind"][];
+            kinds: components["schemas"]["Door"][];
             /** @description The school's name, where a course has one already. */
             school?: string | null;
         };

@@ -8,9 +8,11 @@ use axum::http::StatusCode;
 use jiff::Unit;
 use jiff::civil::{Date, Time};
 use notch_core::Problem;
-use notch_core::catalogue::{Catalogue, CourseKind};
+use notch_core::catalogue::{Catalogue, CourseKind, KnifeType};
 use notch_core::draft::GoalFields;
+use notch_core::drawing::{Silhouette, blade_silhouette};
 use notch_core::lesson::first_segments;
+use notch_core::people::AgeBand;
 use notch_core::records::{CourseFields, KnifeList, LessonFields, SessionsRule, read_knife_list};
 use notch_core::roster::Roster;
 use notch_core::views::{PlanQuestion, lay_down};
@@ -29,7 +31,7 @@ use crate::state::AppState;
 #[derive(Debug, Serialize, ToSchema)]
 pub(crate) struct Doors {
     /// Courses of a known kind.
-    kinds: Vec<CourseKind>,
+    kinds: Vec<Door>,
     /// The next day and half hour at which a lesson can begin.
     #[schema(value_type = String, format = Date)]
     first: Date,
@@ -38,6 +40,42 @@ pub(crate) struct Doors {
     at: Time,
     /// The school's name, where a course has one already.
     school: Option<String>,
+}
+
+/// A kind of course, with the knives that such classes have.
+#[derive(Debug, Serialize, ToSchema)]
+pub(crate) struct Door {
+    /// The kind.
+    #[serde(flatten)]
+    kind: CourseKind,
+    /// Knives to count by touch: those that a newcomer of it may hold, the commonest first.
+    knives: Vec<CountedByTouch>,
+}
+
+/// A knife that is counted by touch.
+#[derive(Debug, Serialize, ToSchema)]
+pub(crate) struct CountedByTouch {
+    /// As it is said in a list of knives by count: `Chef's 200`.
+    words: String,
+    /// Its outline.
+    silhouette: Silhouette,
+}
+
+/// Knives that are shown to count by touch.
+const BY_TOUCH: usize = 8;
+
+fn door(catalogue: &Catalogue, kind: &CourseKind) -> Door {
+    let usual = |knife: &&KnifeType| match kind.age_band {
+        AgeBand::Adult => knife.common >= 2,
+        AgeBand::Child => knife.for_children || knife.length.usual <= kind.newcomers,
+    };
+    let mut knives: Vec<&KnifeType> = catalogue.knives.iter().filter(|knife| !knife.special).filter(usual).collect();
+    knives.sort_by_key(|knife| (!knife.for_children, std::cmp::Reverse(knife.common)));
+    let shown = |knife: &KnifeType| CountedByTouch {
+        words: knife.label(knife.length.usual),
+        silhouette: blade_silhouette(knife, knife.length.usual, knife.heel_height),
+    };
+    Door { kind: kind.clone(), knives: knives.into_iter().take(BY_TOUCH).map(shown).collect() }
 }
 
 /// A course of a known kind, as it is started.
@@ -99,7 +137,7 @@ pub(crate) async fn doors(State(state): State<AppState>) -> Result<Json<Doors>, 
         .read(move |reader, catalogue| {
             let (first, at) = next_half_hour(&clock);
             let school = reader.courses()?.into_iter().next_back().map(|course| course.fields.school);
-            Ok(Json(Doors { kinds: catalogue.kinds.clone(), first, at, school }))
+            Ok(Json(Doors { kinds: catalogue.kinds.iter().map(|kind| door(catalogue, kind)).collect(), first, at, school }))
         })
         .await
 }

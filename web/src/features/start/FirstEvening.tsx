@@ -5,6 +5,7 @@ import { useNavigate } from 'react-router';
 import type { Api } from '../../api/client';
 import type { Day } from '../../api/time';
 import { useUnit, withUnit } from '../../shared/format';
+import { Knife } from '../../shared/drawing';
 import { KnifeItems } from '../../shared/KnifeItems';
 import { RosterLines, students } from '../../shared/RosterLines';
 import { Trouble } from '../../shared/State';
@@ -22,7 +23,7 @@ interface Part {
 }
 
 /** Names and knives of the first evening; what was understood stands beside them at once. */
-export function FirstEvening({ kind, doors }: { kind: Api['CourseKind']; doors: Api['Doors'] }) {
+export function FirstEvening({ kind, doors }: { kind: Api['Door']; doors: Api['Doors'] }) {
   const navigate = useNavigate();
   const [unit] = useUnit();
   const [setting, change] = useState<Setting>({
@@ -70,7 +71,7 @@ export function FirstEvening({ kind, doors }: { kind: Api['CourseKind']; doors: 
             <p className="quiet">What is understood of each line stands here. Names can come later too.</p>
           )}
         </div>
-        <Knives setting={setting} set={set} />
+        <Knives setting={setting} set={set} counted={kind.knives} />
         <div aria-live="polite">
           {list ? (
             <KnifeItems list={list} />
@@ -145,17 +146,46 @@ function Names({ setting, set }: Part) {
   );
 }
 
-function Knives({ setting, set }: Part) {
+/** One more of a knife in a list by count. */
+function oneMore(list: string, words: string): string {
+  const items = list
+    .split(',')
+    .map((item) => item.trim())
+    .filter(Boolean);
+  const at = items.findIndex((item) => item.replace(/^\d+\s+/, '') === words);
+  const count = Number(/^\d+/.exec(items[at] ?? '')?.[0] ?? 0) + 1;
+  if (at === -1) items.push(`1 ${words}`);
+  else items[at] = `${count} ${words}`;
+  return items.join(', ');
+}
+
+/** Knives by count: said, or tapped. */
+function Knives({ setting, set, counted }: Part & { counted: Api['CountedByTouch'][] }) {
   return (
     <div className="tight">
       <TextInput
         label="Knives"
-        description="By count; numbers are given by themselves"
+        description="By count, typed or tapped; numbers are given by themselves"
         placeholder="6 chef's 200, 4 paring 90, 1 bread"
         disabled={setting.unknown}
         value={setting.knives}
         onChange={(event) => set({ knives: event.currentTarget.value })}
       />
+      <div className={styles.knives} role="group" aria-label="One more of">
+        {counted.map((knife) => (
+          <button
+            key={knife.words}
+            type="button"
+            className={styles.knife}
+            disabled={setting.unknown}
+            aria-label={`One more ${knife.words}`}
+            onClick={() => set({ knives: oneMore(setting.knives, knife.words) })}
+          >
+            <Knife silhouette={knife.silhouette} scale={0.3} label="" />
+            <span>{knife.words}</span>
+          </button>
+        ))}
+      </div>
       <Checkbox
         label="I do not know my knives yet"
         checked={setting.unknown}

@@ -53,15 +53,7 @@ export function Doors() {
   );
 }
 
-function Door({
-  kind,
-  chosen,
-  onChoose,
-}: {
-  kind: Api['CourseKind'];
-  chosen: boolean;
-  onChoose: () => void;
-}) {
+function Door({ kind, chosen, onChoose }: { kind: Api['Door']; chosen: boolean; onChoose: () => void }) {
   return (
     <button type="button" className={styles.door} aria-pressed={chosen} onClick={onChoose}>
       <Rule sessions={kind.sessions} />
