@@ -22,7 +22,6 @@ pub struct KindGoal {
 
 /// What a course of a known kind starts with.
 #[derive(Clone, Debug, PartialEq, Serialize, Deserialize)]
-#[serde(deny_unknown_fields)]
 #[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
 pub struct CourseKind {
     /// Id.
