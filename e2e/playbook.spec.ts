@@ -87,8 +87,8 @@ test('the onion and the index finger follow the doctrines, which say what they c
 
 test('the smallest kit covers the course, or says what nothing covers', async ({ page, app }) => {
   await page.goto(`${app.url}/courses/1/playbook?view=kit`);
-  await expect(page.getByRole('region', { name: 'The kit' })).toContainText(/cover(s)? all 7/);
-  await expect(page.getByRole('region', { name: 'What each knife adds' })).toContainText('of 7');
+  await expect(page.getByRole('region', { name: 'The kit' })).toContainText(/cover(s)? all 12/);
+  await expect(page.getByRole('region', { name: 'What each knife adds' })).toContainText('of 12');
   await page.getByLabel('Least fit that covers a cut').fill('95');
   await expect(page.getByRole('region', { name: 'No kit' })).toContainText('would come nearest');
 });
