@@ -59,7 +59,7 @@ export function Lanes({ courseId, plan, chosen, onChoose, edit }: Props) {
         className={styles.grid}
         style={{ gridTemplateColumns: `70px repeat(${plan.sessions.length}, minmax(92px, 1fr))` }}
       >
-        <span />
+        <span className={styles.lane} />
         {plan.sessions.map((session, index) => (
           <Head
             key={session.lesson_id}

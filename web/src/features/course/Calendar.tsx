@@ -9,7 +9,7 @@ export function Calendar({ courseId }: { courseId: number }) {
   const path = address.data?.path;
   const url = path ? `${window.location.origin}${path}` : undefined;
   return (
-    <div className="tight" style={{ maxWidth: 460 }}>
+    <div className="tight" style={{ maxWidth: 580 }}>
       <div className="row">
         <Button
           variant="default"
