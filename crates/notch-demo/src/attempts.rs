@@ -3,7 +3,6 @@
 use jiff::{SignedDuration, Timestamp};
 use notch_core::at_hand::AtHand;
 use notch_core::catalogue::{Catalogue, Grip, Hold, Target, TargetSize, Third};
-use notch_core::draft::DraftBlock;
 use notch_core::eligibility::barriers;
 use notch_core::fitting::KnifeSource;
 use notch_core::lesson::{first_segments, with_practice_for};
@@ -99,9 +98,7 @@ fn draft(writer: &Writer<'_>, at_hand: &AtHand<'_>) -> Result<(), DemoError> {
     let now = (evening() + SignedDuration::from_mins(60)).to_zoned(at_hand.course.fields.zone()).datetime();
     let record = CourseRecord { lessons: &lessons, exercises: &exercises, goals: &goals, attempts: &attempts, now };
     let question = PlanQuestion { draft: true, ..PlanQuestion::default() };
-    let drafted = course_plan(at_hand, &record, &question, now.date())?;
-    let blocks: Vec<DraftBlock> =
-        drafted.sessions.into_iter().flat_map(|session| session.blocks).map(|block| block.block).collect();
+    let blocks = course_plan(at_hand, &record, &question, now.date())?.into_blocks();
     for change in lay_down(at_hand, &record, &blocks)? {
         writer.change_plan(at_hand.catalogue, &change)?;
     }

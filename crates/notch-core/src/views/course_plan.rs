@@ -165,6 +165,13 @@ pub struct CoursePlan {
     pub on_types: bool,
 }
 
+impl CoursePlan {
+    /// Its blocks, session by session, as they are kept.
+    pub fn into_blocks(self) -> Vec<DraftBlock> {
+        self.sessions.into_iter().flat_map(|session| session.blocks).map(|block| block.block).collect()
+    }
+}
+
 /// What is asked of a course's plan.
 #[derive(Clone, Debug, Default, PartialEq, Serialize, Deserialize)]
 #[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]

@@ -7,9 +7,9 @@ use jiff::civil::DateTime;
 use notch_core::catalogue::Catalogue;
 use notch_core::draft::{DraftBlock, GoalFields};
 use notch_core::lesson::first_segments;
-use notch_core::records::{Attempt, Exercise, Lesson, LessonFields, SessionsRule};
+use notch_core::records::{Attempt, Course, Exercise, Lesson, LessonFields, SessionsRule};
 use notch_core::views::{CoursePlan, CourseRecord, PlanQuestion, check_plan, course_plan, lay_down};
-use notch_store::{Reader, StoreError};
+use notch_store::{Reader, StoreError, Writer};
 use serde::Deserialize;
 use std::sync::Arc;
 use utoipa::ToSchema;
@@ -90,6 +90,24 @@ pub(crate) async fn attempt(
     state.read(move |reader, catalogue| PlanRecords::read(reader, id, &clock)?.picture(catalogue, &question)).await
 }
 
+/// Adds lessons by a rule of weekdays, each with the usual segments; their ids.
+pub(super) fn add_lessons(
+    writer: &Writer<'_>,
+    catalogue: &Catalogue,
+    course: &Course,
+    rule: &SessionsRule,
+) -> Result<Vec<i64>, ApiError> {
+    let (before, minutes) = (writer.lessons(course.id)?.len(), course.fields.lesson_minutes);
+    let mut added = Vec::new();
+    for (number, starts_at) in (before + 1..).zip(rule.moments()?) {
+        let segments = first_segments(catalogue, minutes);
+        let fields = LessonFields { title: format!("Lesson {number}"), starts_at, minutes, segments };
+        ApiError::unless_empty(fields.check())?;
+        added.push(writer.add_lesson(course.id, &fields)?.id);
+    }
+    Ok(added)
+}
+
 /// Adds lessons by a rule of weekdays, after those that are there.
 #[utoipa::path(post, operation_id = "course_plan_add_sessions", path = "/api/courses/{id}/sessions", tag = "courses", params(("id" = i64, Path)), request_body = SessionsRule,
     responses((status = 201, body = CoursePlan)))]
@@ -104,15 +122,7 @@ pub(crate) async fn add_sessions(
         .write(
             write,
             move |writer, catalogue, _| {
-                let course = writer.course(id)?;
-                let before = writer.lessons(id)?.len();
-                for (number, starts_at) in (before + 1..).zip(rule.moments()?) {
-                    let minutes = course.fields.lesson_minutes;
-                    let segments = first_segments(catalogue, minutes);
-                    let fields = LessonFields { title: format!("Lesson {number}"), starts_at, minutes, segments };
-                    ApiError::unless_empty(fields.check())?;
-                    writer.add_lesson(id, &fields)?;
-                }
+                add_lessons(writer, catalogue, &writer.course(id)?, &rule)?;
                 Ok(id)
             },
             move |reader, catalogue, id| {

@@ -11,16 +11,15 @@ use notch_core::Problem;
 use notch_core::catalogue::{Catalogue, CourseKind, KnifeType};
 use notch_core::draft::GoalFields;
 use notch_core::drawing::{Silhouette, blade_silhouette};
-use notch_core::lesson::first_segments;
 use notch_core::people::AgeBand;
-use notch_core::records::{CourseFields, KnifeList, LessonFields, SessionsRule, read_knife_list};
+use notch_core::records::{CourseFields, KnifeList, SessionsRule, read_knife_list};
 use notch_core::roster::Roster;
 use notch_core::views::{PlanQuestion, lay_down};
 use notch_store::Reader;
 use serde::{Deserialize, Serialize};
 use utoipa::ToSchema;
 
-use super::course_plan::PlanRecords;
+use super::course_plan::{PlanRecords, add_lessons};
 use super::roster::{self, RosterText};
 use crate::clock::Clock;
 use crate::error::ApiError;
@@ -207,24 +206,16 @@ pub(crate) async fn start(
                 }
                 let rule =
                     SessionsRule { first: body.first, at: body.at, weekdays: Vec::new(), count: kind.sessions, skip: Vec::new() };
-                let mut first = None;
-                for (number, starts_at) in (1..).zip(rule.moments()?) {
-                    let minutes = kind.lesson_minutes;
-                    let segments = first_segments(catalogue, minutes);
-                    let fields = LessonFields { title: format!("Lesson {number}"), starts_at, minutes, segments };
-                    let lesson = writer.add_lesson(course.id, &fields)?;
-                    first.get_or_insert(lesson.id);
-                }
+                let lessons = add_lessons(writer, catalogue, &course, &rule)?;
                 let goals: Vec<GoalFields> = kind.goals.iter().map(GoalFields::from).collect();
                 writer.set_goals(course.id, &goals)?;
                 let read = PlanRecords::read(writer, course.id, &clock)?;
-                let drafted = read.picture(catalogue, &PlanQuestion { draft: true, ..PlanQuestion::default() })?;
-                let blocks: Vec<_> =
-                    drafted.0.sessions.into_iter().flat_map(|session| session.blocks).map(|block| block.block).collect();
+                let question = PlanQuestion { draft: true, ..PlanQuestion::default() };
+                let blocks = read.picture(catalogue, &question)?.0.into_blocks();
                 for change in lay_down(&read.records.at_hand(catalogue), &read.record(), &blocks)? {
                     writer.change_plan(catalogue, &change)?;
                 }
-                Ok(FirstLesson { course_id: course.id, lesson_id: first.unwrap_or_default() })
+                Ok(FirstLesson { course_id: course.id, lesson_id: lessons.first().copied().unwrap_or_default() })
             },
             |_, _, first| Ok((StatusCode::CREATED, Json(first))),
         )
