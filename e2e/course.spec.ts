@@ -43,7 +43,7 @@ test('a block is dragged to another session', async ({ app, page }) => {
   await page.mouse.down();
   await page.mouse.move(to.x + 40, from.y + 20, { steps: 5 });
   await page.mouse.up();
-  await expect(block(page, 7, /^Brunoise/)).toBeVisible();
+  await expect(block(page, 7, /^Brunoise/)).toHaveAttribute('aria-pressed', 'true');
   await page.getByRole('button', { name: 'Back to what is kept' }).click();
   await expect(block(page, 8, /^Brunoise/)).toBeVisible();
 });

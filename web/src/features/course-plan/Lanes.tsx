@@ -203,6 +203,7 @@ function Block({
 }) {
   const tint = useTint(block.food);
   const start = useRef<number>(undefined);
+  const dragged = useRef(false);
   const onKeyDown = (event: React.KeyboardEvent) => {
     if (held) return;
     if (event.key === 'ArrowLeft' || event.key === 'ArrowRight')
@@ -222,7 +223,11 @@ function Block({
       data-block={`${block.session} ${block.cut}`}
       aria-pressed={chosen}
       aria-describedby="block-keys"
-      onClick={() => onChoose(block)}
+      onClick={() => {
+        // The click that ends a drag is about the block where it was.
+        if (!dragged.current) onChoose(block);
+        dragged.current = false;
+      }}
       onKeyDown={onKeyDown}
       onPointerDown={(event) => {
         start.current = held ? undefined : event.clientX;
@@ -230,8 +235,8 @@ function Block({
       }}
       onPointerMove={(event) => start.current !== undefined && drag.over(event)}
       onPointerUp={(event) => {
-        if (start.current !== undefined && Math.abs(event.clientX - start.current) > 8)
-          drag.drop(event, block);
+        dragged.current = start.current !== undefined && Math.abs(event.clientX - start.current) > 8;
+        if (dragged.current) drag.drop(event, block);
         start.current = undefined;
       }}
     >
