@@ -58,9 +58,9 @@ export function CourseRule({
         })}
       </ol>
       {lesson && (
-        <Link to={`/courses/${view.course.id}/course`} className={styles.label} title="The whole course">
+        <span className={styles.label}>
           Lesson {lesson.number} of {view.lessons.length} · {day(lesson.starts_at)}
-        </Link>
+        </span>
       )}
     </div>
   );

@@ -110,9 +110,13 @@ function WaysOut({ rule, plain, onTake }: WaysProps) {
 type Opened = 'this' | 'new' | undefined;
 
 function LessonButtons({ open, onOpen }: { open: Opened; onOpen: (open: Opened) => void }) {
+  const { courseId, lesson } = useHere();
   return (
     <div className="row">
-      <Button variant="default" component={Link} to="paper" relative="path">
+      <Button variant="default" component={Link} to={`/courses/${courseId}/course`}>
+        The whole course
+      </Button>
+      <Button variant="default" component={Link} to={`/courses/${courseId}/plan/${lesson?.id ?? ''}/paper`}>
         On one page
       </Button>
       <Button variant="default" onClick={() => onOpen(open === 'this' ? undefined : 'this')}>
