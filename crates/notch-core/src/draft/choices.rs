@@ -78,7 +78,7 @@ impl<'a> Kitchen<'a> {
         let foods = technique.foods.iter().filter_map(|food| catalogue.food(food));
         let taught = foods.filter(|food| food.is_taught_with(&cut.id));
         let choices = taught.enumerate().map(|(place, food)| {
-            let mut choice = self.choice(food, cut, None, technique.minutes_each);
+            let mut choice = self.choice(food, cut, None, None, technique.minutes_each);
             choice.technique = Some(index);
             // From easy to hard.
             choice.points -= i32::try_from(place).unwrap_or(0) * 3;
@@ -88,7 +88,17 @@ impl<'a> Kitchen<'a> {
     }
 
     /// A cut of a food as somebody has chosen it.
-    pub(super) fn choice(&self, food: &Food, cut: &Cut, amount: Option<Amount>, own_minutes: Option<f64>) -> Choice {
+    ///
+    /// The instructor's own minutes come before all; the usual ones of a technique stand in where strokes are
+    /// not counted.
+    pub(super) fn choice(
+        &self,
+        food: &Food,
+        cut: &Cut,
+        amount: Option<Amount>,
+        own_minutes: Option<f64>,
+        usual_minutes: Option<f64>,
+    ) -> Choice {
         let target = self.at_hand.target_of(cut, food);
         let mut faults = Vec::new();
         if target.is_none() || !food.is_taught_with(&cut.id) {
@@ -106,6 +116,14 @@ impl<'a> Kitchen<'a> {
             faults.push((HardRule::Allergy, text![allergic.join(", "), ": must not meet ", food.name, "."]));
         }
         let (amount, figures) = self.figures(food, cut, target.unwrap_or(UNSIZED), amount, own_minutes, fitting);
+        let uncounted = usual_minutes.filter(|_| figures.minutes_each.is_none());
+        let (own_minutes, figures) = match uncounted {
+            Some(usual) => {
+                let minutes = Some(usual);
+                (minutes, self.figures(food, cut, target.unwrap_or(UNSIZED), Some(amount), minutes, fitting).1)
+            }
+            None => (own_minutes, figures),
+        };
         let practice = self.at_hand.catalogue.segment(SegmentKind::Practice).map_or(20, |segment| segment.minutes);
         let rules = &self.at_hand.catalogue.draft;
         let lacking = i32::try_from(without_knife.len()).unwrap_or(i32::MAX);
@@ -114,7 +132,7 @@ impl<'a> Kitchen<'a> {
             cut: cut.id.clone(),
             food: food.id.clone(),
             amount,
-            own_minutes: own_minutes.filter(|_| figures.strokes_each.is_none()),
+            own_minutes,
             minutes: figures.minutes_needed.unwrap_or(practice).max(rules.limits.minutes),
             rounds: figures.rounds,
             blocks: figures.blocks,
@@ -167,8 +185,6 @@ impl<'a> Kitchen<'a> {
         let worked = Worked { bought: food, peeled: &peeled, cut, target: &target, way: making.way };
         let amount = amount.unwrap_or_else(|| usual_amounts(worked, handling)[0]);
         let class = ClassSize { students: self.at_hand.class_size(), boards: u32::from(fields.boards), knives };
-        let of = |own| exercise_figures(worked, amount, class, fields.pace, own, handling);
-        let counted = of(None);
-        (amount, if counted.minutes_each.is_some() { counted } else { of(own_minutes) })
+        (amount, exercise_figures(worked, amount, class, fields.pace, own_minutes, handling))
     }
 }

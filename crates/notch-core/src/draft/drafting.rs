@@ -156,8 +156,8 @@ impl<'a> Drafting<'a> {
             };
             let choice = choices.iter().position(usual).unwrap_or_else(|| {
                 let technique = rules.techniques.iter().position(|technique| technique.cut == block.cut);
-                let own = block.own_minutes.or(technique.and_then(|index| rules.techniques.get(index)?.minutes_each));
-                choices.push(Choice { technique, ..kitchen.choice(food, cut, block.amount, own) });
+                let usual = technique.and_then(|index| rules.techniques.get(index)?.minutes_each);
+                choices.push(Choice { technique, ..kitchen.choice(food, cut, block.amount, block.own_minutes, usual) });
                 choices.len() - 1
             });
             session.push(Place { choice, pinned: block.pinned });

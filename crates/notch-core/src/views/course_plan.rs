@@ -576,7 +576,7 @@ pub fn lay_down(
                 change.stays.push((kept.id, block.pinned, minutes_of(at_hand, &AdviceChoice::from(&kept.fields))));
                 continue;
             }
-            match proposed(at_hand, block) {
+            match moved(at_hand, record, blocks, block).map_or_else(|| proposed(at_hand, block), Ok) {
                 Ok(new) => change.new.push(new),
                 Err(found) => problems.extend(found.into_iter().map(|problem| problem.under(&format!("/blocks/{index}")))),
             }
@@ -591,6 +591,20 @@ pub fn lay_down(
         }
     }
     if problems.is_empty() { Ok(changes) } else { Err(problems) }
+}
+
+/// An exercise that leaves its lesson for this block takes everything along that was chosen for it.
+fn moved(at_hand: &AtHand<'_>, record: &CourseRecord<'_>, blocks: &[DraftBlock], block: &DraftBlock) -> Option<NewExercise> {
+    let leaves = |exercise: &&Exercise| {
+        let fields = &exercise.fields;
+        let place = record.lessons.iter().position(|lesson| lesson.id == exercise.lesson_id);
+        let same = |each: &DraftBlock| each.food == fields.food && each.cut == fields.cut;
+        let open = place.and_then(|place| record.lessons.get(place)).is_some_and(|lesson| !record.is_held(lesson));
+        open && same(block) && !blocks.iter().any(|each| Some(each.session) == place && same(each))
+    };
+    let fields = record.exercises.iter().find(leaves)?.fields.clone();
+    let kept = check_choice(at_hand, &fields).ok()?;
+    Some(NewExercise { minutes: minutes_of(at_hand, &AdviceChoice::from(&fields)), fields, kept, pinned: block.pinned })
 }
 
 /// A block as an exercise: everything that is not chosen is proposed.
