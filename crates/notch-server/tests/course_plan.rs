@@ -96,3 +96,28 @@ async fn sessions_come_by_a_rule_of_weekdays() {
         server.post("/api/courses/1/sessions", json!({ "first": "2026-11-02", "at": "18:30:00", "count": 61 })).await;
     assert_eq!((status, &wrong["problems"][0]["pointer"]), (StatusCode::UNPROCESSABLE_ENTITY, &json!("/count")));
 }
+
+#[tokio::test]
+async fn an_exercise_that_is_moved_takes_its_setup_along() {
+    let server = Server::new(None);
+    let (_, lesson) = server.get("/api/lessons/5/plan").await;
+    let exercise = &lesson["exercises"][1]["exercise"];
+    let mut changed = exercise.clone();
+    (changed["knife_type"], changed["knife_length"]) = (json!("petty"), json!(130));
+    let body = json!({ "version": exercise["version"], "fields": changed });
+    let (status, told) = server.put(&format!("/api/exercises/{}", exercise["id"]), body).await;
+    assert_eq!(status, StatusCode::OK, "{told}");
+    let (_, plan) = server.get(PLAN).await;
+    let moved = |mut block: Value| {
+        if block["session"] == 4 && block["cut"] == "julienne" {
+            block["session"] = json!(6);
+        }
+        block
+    };
+    let blocks: Vec<Value> = blocks(&plan).into_iter().map(moved).collect();
+    let (status, kept) = keep(&server, &plan["stamp"], &blocks, &json!([])).await;
+    assert_eq!(status, StatusCode::OK, "{kept}");
+    let (_, later) = server.get("/api/lessons/7/plan").await;
+    let there = later["exercises"].as_array().unwrap().iter().find(|each| each["exercise"]["cut"] == "julienne").unwrap();
+    assert_eq!((&there["exercise"]["knife_type"], &there["exercise"]["amount"]), (&json!("petty"), &exercise["amount"]));
+}

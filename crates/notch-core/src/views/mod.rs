@@ -9,6 +9,7 @@ mod class;
 mod course_plan;
 mod inspection;
 mod kit;
+mod lay_down;
 mod order;
 mod plan;
 mod playbook;
@@ -31,11 +32,12 @@ pub use class::{
     ClassExercise, ClassInput, ClassKnife, ClassView, Station, WatchKind, WatchReason, class_view, reference_seconds,
 };
 pub use course_plan::{
-    BrokenRule, CourseBlock, CourseGoal, CoursePlan, CourseRecord, CourseSession, LessonChange, NewExercise, OfferedFood,
-    OfferedTechnique, PlanQuestion, WayToGoal, check_plan, course_plan, lay_down,
+    BrokenRule, CourseBlock, CourseGoal, CoursePlan, CourseRecord, CourseSession, OfferedFood, OfferedTechnique, PlanQuestion,
+    WayToGoal, check_plan, course_plan,
 };
 pub use inspection::{InspectionFinding, InspectionPoint, InspectionQuestion, InspectionView, Says, inspection_view};
 pub use kit::{CutOfFood, KitCut, KitOptions, KitQuestion, KitType, KitView, PricedType, kit_options, kit_view};
+pub use lay_down::{LessonChange, NewExercise, lay_down};
 pub use order::{OrderLine, order};
 pub use plan::{PlanView, PlannedExercise, plan_view, time_rule};
 pub use playbook::{
