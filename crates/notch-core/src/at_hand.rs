@@ -1,6 +1,7 @@
 //! What a course has at hand: the bundle that a question is asked with.
 
 use crate::catalogue::{Catalogue, Cut, Food, Standing, Target};
+use crate::lesson::ClassSize;
 use crate::records::{Course, Knife, Student};
 
 /// What a course has at hand.
@@ -50,6 +51,19 @@ impl<'a> AtHand<'a> {
     /// Students in the course.
     pub fn class_size(&self) -> u32 {
         u32::try_from(self.students.len()).unwrap_or(u32::MAX)
+    }
+
+    /// Students who may work at one time: one at each board, and no more than are watched.
+    pub fn at_once(&self) -> u32 {
+        let fields = &self.course.fields;
+        self.class_size().min(u32::from(fields.boards)).min(fields.resources.watched().unwrap_or(u32::MAX))
+    }
+
+    /// The class with so many knives that fit.
+    pub fn class_with(&self, knives: u32) -> ClassSize {
+        let fields = &self.course.fields;
+        let watched = fields.resources.watched();
+        ClassSize { students: self.class_size(), boards: u32::from(fields.boards), knives, watched }
     }
 
     /// The student of the course with this id.

@@ -51,6 +51,7 @@ pub mod people;
 mod problem;
 pub mod progress;
 pub mod records;
+pub mod resources;
 pub mod roster;
 mod sheet;
 pub mod text;

@@ -4,9 +4,12 @@ use jiff::ToSpan;
 use jiff::civil::{Date, date};
 use notch_core::at_hand::AtHand;
 use notch_core::catalogue::NotchKind;
-use notch_core::draft::{ClassEvidence, DraftBlock, DraftQuestion, DraftSession, Drafting, GoalFields, Plan, Remedy, remedies};
+use notch_core::draft::{
+    ClassEvidence, DraftBlock, DraftQuestion, DraftSession, Drafting, GoalFields, HardRule, Plan, Remedy, remedies,
+};
 use notch_core::people::{AgeBand, Hand};
 use notch_core::records::{Course, CourseFields, Knife, Student};
+use notch_core::resources::{BoardSize, Resources, Watchers};
 use notch_core::units::Millimetres;
 use proptest::prelude::*;
 
@@ -132,6 +135,82 @@ fn what_the_class_knows_is_reviewed_and_not_new() {
     assert!(!shown(&drafting, &plan).contains("baton of"), "{}", shown(&drafting, &plan));
 }
 
+/// Whoever is not watched waits: the same class takes more minutes, and what does not fit any more is not drafted.
+#[test]
+fn who_is_not_watched_waits() {
+    let of_brunoise = |watched: Option<Watchers>| {
+        let mut made = Made { course: course(AgeBand::Adult), students: class(10), knives: galley() };
+        made.course.fields.resources.instructors = watched;
+        let evidence = ClassEvidence::default();
+        let question = DraftQuestion { sessions: sessions(8, 7, 42), blocks: vec![], goals: vec![], evidence: &evidence };
+        let at_hand = made.at_hand();
+        let drafting = Drafting::of(&at_hand, &question);
+        let plan = drafting.draft();
+        assert_eq!(drafting.value(&plan).broken(), 0);
+        let brunoise = drafting.choices().iter().find(|choice| choice.cut == "brunoise" && choice.food == "carrot").unwrap();
+        (brunoise.rounds, brunoise.minutes, plan.0.iter().map(Vec::len).sum::<usize>())
+    };
+    let (rounds, minutes, blocks) = of_brunoise(None);
+    let (watched_rounds, watched_minutes, watched_blocks) = of_brunoise(Some(Watchers { people: 1, each: 5 }));
+    assert_eq!((rounds, watched_rounds), (1, 2));
+    assert!(watched_minutes > minutes && watched_blocks <= blocks, "{minutes} {watched_minutes}, {blocks} {watched_blocks}");
+}
+
+/// Boards too narrow for a food keep it off, with the reason; a narrower food of the same cut is drafted.
+#[test]
+fn a_small_board_keeps_broad_food_off() {
+    let mut made = Made { course: course(AgeBand::Adult), students: class(6), knives: galley() };
+    let (length, width) = (Millimetres::whole(250), Millimetres::whole(100));
+    made.course.fields.resources.board_size = Some(BoardSize { length, width });
+    let evidence = ClassEvidence::default();
+    let block = |cut: &str, food: &str| DraftBlock {
+        session: 0,
+        cut: cut.into(),
+        food: food.into(),
+        pinned: true,
+        amount: None,
+        own_minutes: None,
+    };
+    let blocks = vec![block("halve", "cabbage"), block("batonnet", "carrot")];
+    let question = DraftQuestion { sessions: sessions(1, 7, 200), blocks, goals: vec![], evidence: &evidence };
+    let at_hand = made.at_hand();
+    let drafting = Drafting::of(&at_hand, &question);
+    let faults = |place: usize| drafting.choices()[drafting.stood().0[0][place].choice].faults.clone();
+    let (rule, words) = faults(0).into_iter().find(|(rule, _)| *rule == HardRule::Board).unwrap();
+    assert_eq!(
+        (rule, words.to_string().as_str()),
+        (HardRule::Board, "White cabbage: 160 mm across on boards 100 mm wide. A larger board.")
+    );
+    assert_eq!(faults(1), []);
+}
+
+/// The food of a session costs no more than it may; what nobody gave a price is not reckoned.
+#[test]
+fn food_that_costs_too_much_is_not_drafted() {
+    let mut catalogue = CATALOGUE.clone();
+    for food in &mut catalogue.foods {
+        food.price = Some(4.0);
+    }
+    let mut made = Made { course: course(AgeBand::Adult), students: class(10), knives: galley() };
+    let evidence = ClassEvidence::default();
+    let mut cost = |budget: Option<f64>| {
+        made.course.fields.resources.food_budget = budget;
+        let at_hand = AtHand { catalogue: &catalogue, ..made.at_hand() };
+        let question = DraftQuestion { sessions: sessions(4, 7, 60), blocks: vec![], goals: vec![], evidence: &evidence };
+        let drafting = Drafting::of(&at_hand, &question);
+        let plan = drafting.draft();
+        assert_eq!(drafting.value(&plan).broken(), 0);
+        let of = |places: &Vec<notch_core::draft::Place>| {
+            places.iter().map(|place| drafting.choices()[place.choice].cost).sum::<u32>()
+        };
+        plan.0.iter().map(of).max().unwrap()
+    };
+    let dear = cost(None);
+    assert!(dear > 1000, "{dear}");
+    let within = cost(Some(10.0));
+    assert!(within > 0 && within <= 1000, "{within}");
+}
+
 prop_compose! {
     fn a_goal()(cut in 0..CATALOGUE.draft.techniques.len(), notch in 0..5usize, by in 1..12u16) -> GoalFields {
         goal(&CATALOGUE.draft.techniques[cut].cut, NotchKind::ALL[notch], by)
@@ -147,9 +226,16 @@ prop_compose! {
         allergies in proptest::collection::vec(0..30usize, 26),
         kinds in proptest::collection::vec(0..CATALOGUE.knives.len(), 0..12),
         set in 0..3usize,
+        board in proptest::option::of((150..500u16, 100..150u16)),
+        watched in proptest::option::of((1..4u16, 1..12u16)),
     ) -> Made {
         let mut course = course(if child { AgeBand::Child } else { AgeBand::Adult });
         course.fields.boards = boards;
+        course.fields.resources = Resources {
+            board_size: board.map(|(length, width)| BoardSize { length: Millimetres::whole(length), width: Millimetres::whole(width) }),
+            instructors: watched.map(|(people, each)| Watchers { people, each }),
+            ..Resources::default()
+        };
         course.fields.standard_set = CATALOGUE.sets[set].id.clone();
         let mut students = class(people);
         for (student, (clearance, allergy)) in students.iter_mut().zip(clearances.into_iter().zip(allergies)) {

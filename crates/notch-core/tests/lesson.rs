@@ -130,7 +130,7 @@ fn practice_for_an_exercise_goes_where_practice_belongs() {
 }
 
 const fn class(students: u32, boards: u32, knives: u32) -> ClassSize {
-    ClassSize { students, boards, knives }
+    ClassSize { students, boards, knives, watched: None }
 }
 
 #[test]
@@ -147,6 +147,8 @@ fn a_class_takes_turns_at_the_boards_and_the_knives_there_are() {
     ] {
         assert_eq!(rounds(size), expected, "{size:?}");
     }
+    assert_eq!(rounds(ClassSize { watched: Some(6), ..class(16, 16, 16) }), 3, "as many as are watched");
+    assert_eq!(rounds(ClassSize { watched: Some(40), ..class(16, 16, 16) }), 1);
 }
 
 fn figures(food: &str, cut: &str, amount: Amount, size: ClassSize, own_minutes: Option<f64>) -> ExerciseFigures {

@@ -218,7 +218,7 @@ proptest! {
         let peeled = Making::default().peeled(food, cut);
         let work = Worked { bought: food, peeled: &peeled, cut, target: &target, way: Making::default().way };
         let amount = if grams { Amount::Grams { count: count * 10 } } else { Amount::Pieces { count } };
-        let class = ClassSize { students, boards: 16, knives: 16 };
+        let class = ClassSize { students, boards: 16, knives: 16, watched: None };
         let found = exercise_figures(work, amount, class, Pace::Learner, None, &CATALOGUE.handling);
         let needed = match amount {
             Amount::Grams { count } => Some(f64::from(count) / (food.grams() * food.edible)),

@@ -9,6 +9,7 @@ use notch_core::records::{
     Amount, AttemptMarks, CourseFields, ExerciseFields, IncidentFields, IncidentKind, KnifeFields, LessonFields, Making,
     StudentFields,
 };
+use notch_core::resources::{BoardSize, Resources, Watchers};
 use notch_core::units::{Degrees, Millimetres};
 use proptest::prelude::*;
 
@@ -253,4 +254,39 @@ proptest! {
             prop_assert!(problem.value.chars().count() <= 61);
         }
     }
+}
+
+#[test]
+fn what_a_course_has_is_refused_at_each_field() {
+    let refused = |change: fn(&mut Resources)| {
+        let mut fields = usual_course();
+        change(&mut fields.resources);
+        pointers(&fields.check(&CATALOGUE)).into_iter().map(str::to_owned).collect::<Vec<_>>()
+    };
+    let board = |length: f64, width: f64| Some(BoardSize { length: mm(length), width: mm(width) });
+    let none: [&str; 0] = [];
+    assert_eq!(refused(|_| {}), none);
+    assert_eq!(refused(|r| r.instructors = Some(Watchers { people: 1, each: 12 })), none);
+    assert_eq!(
+        refused(|r| r.instructors = Some(Watchers { people: 0, each: 61 })),
+        ["/resources/instructors/people", "/resources/instructors/each"]
+    );
+    assert_eq!(
+        refused(|r| r.assistants = Some(Watchers { people: 1, each: 6 })),
+        ["/resources/instructors/people"],
+        "nobody answers for it"
+    );
+    assert_eq!(refused(|r| (r.sinks, r.containers) = (Some(0), Some(1001))), ["/resources/sinks", "/resources/containers"]);
+    assert_eq!(refused(|r| r.food_budget = Some(-1.0)), ["/resources/food_budget"]);
+    let size = |length, width| {
+        let mut fields = usual_course();
+        fields.resources.board_size = board(length, width);
+        pointers(&fields.check(&CATALOGUE)).into_iter().map(str::to_owned).collect::<Vec<_>>()
+    };
+    assert_eq!(size(450.0, 300.0), none);
+    assert_eq!(size(140.0, 90.0), ["/resources/board_size/length", "/resources/board_size/width"]);
+    assert_eq!(size(300.0, 301.0), ["/resources/board_size/width"], "the shorter side is the shorter");
+    let watched = |instructors, assistants| Resources { instructors, assistants, ..Resources::default() }.watched();
+    assert_eq!(watched(None, None), None);
+    assert_eq!(watched(Some(Watchers { people: 1, each: 10 }), Some(Watchers { people: 2, each: 6 })), Some(22));
 }

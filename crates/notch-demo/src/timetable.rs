@@ -5,6 +5,8 @@ use notch_core::catalogue::{BoardMaterial, Doctrines, NotchKind, TowardsSelf};
 use notch_core::draft::GoalFields;
 use notch_core::people::{AgeBand, Pace};
 use notch_core::records::{Amount, CourseFields};
+use notch_core::resources::{BoardSize, Resources, Watchers};
+use notch_core::units::Millimetres;
 
 use crate::ZONE;
 use crate::people::{CHILDREN, Person, TRAINEES};
@@ -140,6 +142,14 @@ fn autumn_watch_fields() -> CourseFields {
         lesson_minutes: 110,
         boards: 16,
         board_material: BoardMaterial::Wood,
+        resources: Resources {
+            board_size: Some(BoardSize { length: Millimetres::whole(360), width: Millimetres::whole(260) }),
+            sinks: Some(3),
+            containers: Some(48),
+            instructors: Some(Watchers { people: 1, each: 10 }),
+            assistants: Some(Watchers { people: 1, each: 6 }),
+            food_budget: None,
+        },
         doctrines: Doctrines::default(),
     }
 }
@@ -157,6 +167,14 @@ fn small_galley() -> PlannedCourse {
         lesson_minutes: 75,
         boards: 8,
         board_material: BoardMaterial::Plastic,
+        resources: Resources {
+            board_size: Some(BoardSize { length: Millimetres::whole(350), width: Millimetres::whole(250) }),
+            sinks: Some(2),
+            containers: Some(24),
+            instructors: Some(Watchers { people: 1, each: 5 }),
+            assistants: Some(Watchers { people: 1, each: 3 }),
+            food_budget: None,
+        },
         doctrines: Doctrines { towards_self: TowardsSelf::Never, ..Doctrines::default() },
     };
     let morning = |month: i8, day: i8| date(2026, month, day).at(10, 0, 0, 0);

@@ -21,6 +21,7 @@ pub(crate) fn course(row: &Row<'_>) -> rusqlite::Result<Course> {
             lesson_minutes: row.get("lesson_minutes")?,
             boards: row.get("boards")?,
             board_material: word(row, "board_material")?,
+            resources: json(row, "resources_json")?,
             doctrines: json(row, "doctrines_json")?,
             time_zone: row.get("time_zone")?,
         },
@@ -54,8 +55,8 @@ impl Writer<'_> {
     /// What the database says.
     pub fn add_course(&self, fields: &CourseFields) -> Result<Course, StoreError> {
         self.tx.execute(
-            "INSERT INTO course (name, school, place, age_band, pace, standard_set, tolerance, lesson_minutes, boards, board_material, doctrines_json, time_zone)
-             VALUES (:name, :school, :place, :age_band, :pace, :standard_set, :tolerance, :lesson_minutes, :boards, :board_material, :doctrines, :time_zone)",
+            "INSERT INTO course (name, school, place, age_band, pace, standard_set, tolerance, lesson_minutes, boards, board_material, resources_json, doctrines_json, time_zone)
+             VALUES (:name, :school, :place, :age_band, :pace, :standard_set, :tolerance, :lesson_minutes, :boards, :board_material, :resources, :doctrines, :time_zone)",
             named_params! {
                 ":name": fields.name.trim(),
                 ":school": fields.school.trim(),
@@ -67,6 +68,7 @@ impl Writer<'_> {
                 ":lesson_minutes": fields.lesson_minutes,
                 ":boards": fields.boards,
                 ":board_material": to_word(&fields.board_material)?,
+                ":resources": to_json(&fields.resources)?,
                 ":doctrines": to_json(&fields.doctrines)?,
                 ":time_zone": fields.time_zone,
             },
@@ -84,7 +86,7 @@ impl Writer<'_> {
         self.tx.execute(
             "UPDATE course SET version = version + 1, name = :name, school = :school, place = :place, age_band = :age_band,
                     pace = :pace, standard_set = :standard_set, tolerance = :tolerance, lesson_minutes = :lesson_minutes,
-                    boards = :boards, board_material = :board_material, doctrines_json = :doctrines, time_zone = :time_zone
+                    boards = :boards, board_material = :board_material, resources_json = :resources, doctrines_json = :doctrines, time_zone = :time_zone
              WHERE id = :id",
             named_params! {
                 ":id": id,
@@ -98,6 +100,7 @@ impl Writer<'_> {
                 ":lesson_minutes": fields.lesson_minutes,
                 ":boards": fields.boards,
                 ":board_material": to_word(&fields.board_material)?,
+                ":resources": to_json(&fields.resources)?,
                 ":doctrines": to_json(&fields.doctrines)?,
                 ":time_zone": fields.time_zone,
             },

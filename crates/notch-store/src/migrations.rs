@@ -15,6 +15,7 @@ const STEPS: &[M<'static>] = &[
     M::up(include_str!("../migrations/0009_demonstration.sql")),
     M::up(include_str!("../migrations/0010_person.sql")),
     M::up(include_str!("../migrations/0011_course_plan.sql")),
+    M::up(include_str!("../migrations/0012_resources.sql")),
 ];
 
 pub(crate) const MIGRATIONS: Migrations<'static> = Migrations::from_slice(STEPS);

@@ -64,6 +64,7 @@ fn a_school_of_the_third_schema_gets_a_zone_and_keeps_its_doctrines_and_ticks() 
     let course = store.read(|reader| reader.course(1))?;
     assert_eq!(course.fields.doctrines.onion_dice, notch_core::catalogue::OnionDice::LevelCut);
     assert_eq!(course.fields.time_zone, notch_store::machine_zone());
+    assert_eq!(course.fields.resources, notch_core::resources::Resources::default(), "nothing is limited by what nobody said");
     assert!(!store.read(|reader| reader.student(1))?.fields.special_clearance);
     let ticks: std::collections::BTreeSet<String> =
         store.read(|reader| reader.check_ticks(1))?.into_iter().map(|tick| tick.item).collect();

@@ -1794,6 +1794,13 @@ export interface components {
          * @enum {string}
          */
         BoardMaterial: "wood" | "rubber" | "plastic" | "glass" | "stone" | "ceramic";
+        /** @description The size of a board. */
+        BoardSize: {
+            /** @description The longer side, 150 to 1000 mm. */
+            length: components["schemas"]["Millimetres"];
+            /** @description The shorter side, 100 to 700 mm. */
+            width: components["schemas"]["Millimetres"];
+        };
         /**
          * @description What a type may do on the board.
          * @enum {string}
@@ -2119,6 +2126,8 @@ export interface components {
                 pace: components["schemas"]["Pace"];
                 /** @description Where it is taught, 1 to 80 characters. */
                 place: string;
+                /** @description What else it has: size of the boards, sinks, containers, people who watch, money for food. */
+                resources?: components["schemas"]["Resources"];
                 /** @description School that gives it, 1 to 80 characters. */
                 school: string;
                 /** @description Id of the set of standards. */
@@ -2564,6 +2573,8 @@ export interface components {
             pace: components["schemas"]["Pace"];
             /** @description Where it is taught, 1 to 80 characters. */
             place: string;
+            /** @description What else it has: size of the boards, sinks, containers, people who watch, money for food. */
+            resources?: components["schemas"]["Resources"];
             /** @description School that gives it, 1 to 80 characters. */
             school: string;
             /** @description Id of the set of standards. */
@@ -2620,6 +2631,8 @@ export interface components {
             newcomers: components["schemas"]["Millimetres"];
             /** @description Pace. */
             pace: components["schemas"]["Pace"];
+            /** @description What else a course of the kind usually has. */
+            resources?: components["schemas"]["Resources"];
             /**
              * Format: int32
              * @description Sessions, a week apart.
@@ -3160,7 +3173,7 @@ export interface components {
             pieces_per_unit?: number | null;
             /**
              * Format: int32
-             * @description Rounds, where boards or knives are fewer than students; 0 if there is no knife at all.
+             * @description Rounds, where boards, knives or people who watch are too few for all at once; 0 if there is no knife at all.
              */
             rounds: number;
             /**
@@ -3422,6 +3435,11 @@ export interface components {
             };
             /** @description Several of those. */
             plural: string;
+            /**
+             * Format: double
+             * @description What a kilogram costs, in the school's own money, where the school has said it.
+             */
+            price?: number | null;
             /** @description What the trimmings become. */
             scraps: string;
             /** @description Shape and size at hand; the usual one in the catalogue. */
@@ -3599,7 +3617,7 @@ export interface components {
          * @description A rule that a draft never breaks by itself.
          * @enum {string}
          */
-        HardRule: "taught" | "allergy" | "knife" | "clearance" | "order" | "new" | "review_first" | "minutes" | "techniques" | "twice";
+        HardRule: "taught" | "allergy" | "board" | "knife" | "clearance" | "order" | "new" | "review_first" | "minutes" | "budget" | "techniques" | "twice";
         /**
          * @description How the guide hand holds the food.
          * @enum {string}
@@ -4212,6 +4230,11 @@ export interface components {
         };
         /** @description A kind of segment with its usual and least width. */
         LessonSegment: {
+            /**
+             * Format: int32
+             * @description Minutes that each student has at a sink, where they take turns at one.
+             */
+            at_sink?: number | null;
             /** @description Kind. */
             kind: components["schemas"]["SegmentKind"];
             /**
@@ -4687,10 +4710,27 @@ export interface components {
             /** @description The skin, rind or crust is still on. */
             skin_on?: boolean;
         };
+        /** @description What an order costs, in the school's own money. */
+        OrderCost: {
+            /**
+             * Format: double
+             * @description Of all lines with a price.
+             */
+            cost: number;
+            /** @description More than it may cost. */
+            over: boolean;
+            /** @description In words. */
+            words: components["schemas"]["Text"];
+        };
         /** @description One food to order. */
         OrderLine: {
             /** @description Statutory allergens in it. */
             allergens: string[];
+            /**
+             * Format: double
+             * @description What it costs, in the school's own money, where the school has said the price.
+             */
+            cost?: number | null;
             /** @description The cuts that it is for. */
             cuts: string[];
             /**
@@ -4750,6 +4790,11 @@ export interface components {
             name: string;
             /** @description Several of it. */
             plural: string;
+            /**
+             * Format: double
+             * @description What a kilogram costs, in the school's own money, 0 to 1000; none where it is not said.
+             */
+            price?: number | null;
             /** @description Shape and usual size. */
             shape: components["schemas"]["Shape"];
             /** @description Cut off each end before the work. */
@@ -5063,6 +5108,7 @@ export interface components {
             lesson: components["schemas"]["Lesson"];
             /** @description What to order for all of them. */
             order: components["schemas"]["OrderLine"][];
+            order_cost?: components["schemas"]["OrderCost"] | null;
             /** @description Students in the course. */
             students: number;
             /** @description Its segments on the rule of minutes. */
@@ -5331,6 +5377,27 @@ export interface components {
             kind: "lower";
             /** @description The notch that is reached. */
             notch: components["schemas"]["NotchKind"];
+        };
+        /** @description What a course has beside its knives and the number of its boards. What nobody has said limits nothing. */
+        Resources: {
+            assistants?: components["schemas"]["Watchers"] | null;
+            board_size?: components["schemas"]["BoardSize"] | null;
+            /**
+             * Format: int32
+             * @description Containers, 0 to 1000.
+             */
+            containers?: number | null;
+            /**
+             * Format: double
+             * @description What the food of a lesson may cost, in the school's own money, 0 to 100000.
+             */
+            food_budget?: number | null;
+            instructors?: components["schemas"]["Watchers"] | null;
+            /**
+             * Format: int32
+             * @description Sinks, 1 to 60.
+             */
+            sinks?: number | null;
         };
         /**
          * @description How the handle is held together.
@@ -6286,6 +6353,19 @@ export interface components {
              * @description Squared-off sides, cores, crumbs, tails and blocks too thin.
              */
             squaring_grams: number;
+        };
+        /** @description People who watch hands at work. */
+        Watchers: {
+            /**
+             * Format: int32
+             * @description Students with a knife in hand whom each may watch, 1 to 60.
+             */
+            each: number;
+            /**
+             * Format: int32
+             * @description How many, 0 to 20.
+             */
+            people: number;
         };
         /**
          * @description Why a student wants watching.

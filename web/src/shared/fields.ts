@@ -22,7 +22,13 @@ export function useFields<Fields extends Record<string, unknown>>(
   const onError = (error: unknown) => {
     const at = (name: string) => (error instanceof ApiProblem ? error.at(`${under}/${name}`) : undefined);
     const refused = names.filter((name) => at(name) !== undefined);
-    form.setErrors(Object.fromEntries(refused.map((name) => [name, at(name)])));
+    const within = error instanceof ApiProblem ? error.document.problems.map(({ pointer }) => pointer) : [];
+    const paths = within
+      .filter((pointer) => pointer.startsWith(`${under}/`))
+      .map((pointer) => pointer.slice(under.length + 1));
+    form.setErrors(
+      Object.fromEntries([...refused, ...paths].map((path) => [path.replaceAll('/', '.'), at(path)])),
+    );
     // In a long form the field may be out of sight.
     if (refused[0]) form.getInputNode(refused[0])?.focus();
     const placed =

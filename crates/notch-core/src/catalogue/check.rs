@@ -157,6 +157,8 @@ fn check_foods(catalogue: &Catalogue, mistakes: &mut Mistakes) {
         let id = &food.id;
         mistakes.unless(food.density > 0.05 && food.density < 3.0, || format!("food {id}: density"));
         mistakes.unless((1..=5).contains(&food.firmness), || format!("food {id}: firmness is 1 to 5"));
+        let priced = food.price.is_none_or(|price| (0.0..=1000.0).contains(&price));
+        mistakes.unless(priced, || format!("food {id}: a kilogram costs 0 to 1000"));
         mistakes.unless(food.trim.get() * 2.0 < food.length().get(), || format!("food {id}: trim"));
         let cuts = food.taught.iter().chain(&food.odd).chain(&food.in_hand).chain(food.pieces.keys());
         for cut in cuts {

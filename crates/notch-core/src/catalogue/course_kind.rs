@@ -5,6 +5,7 @@ use serde::{Deserialize, Serialize};
 
 use super::{BoardMaterial, Doctrines, NotchKind};
 use crate::people::{AgeBand, Pace};
+use crate::resources::Resources;
 use crate::units::Millimetres;
 
 /// A goal that a course starts with: every student has a notch in a cut by a session.
@@ -51,6 +52,9 @@ pub struct CourseKind {
     pub boards: u16,
     /// What they are made of.
     pub board_material: BoardMaterial,
+    /// What else a course of the kind usually has.
+    #[serde(default)]
+    pub resources: Resources,
     /// Doctrines.
     pub doctrines: Doctrines,
     /// Longest blade of who has no evidence yet.

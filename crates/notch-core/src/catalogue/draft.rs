@@ -51,6 +51,8 @@ pub struct DraftWeights {
     pub food: i32,
     /// The same food as the last time.
     pub same_food: i32,
+    /// A food that was there in earlier sessions, for each of them.
+    pub food_again: i32,
     /// Five minutes that are left over.
     pub spare: i32,
     /// A student without a knife that fits.

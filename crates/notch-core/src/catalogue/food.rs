@@ -418,6 +418,9 @@ pub struct Food {
     /// Whether it is peeled.
     #[serde(default)]
     pub peeled: Peeled,
+    /// What a kilogram costs, in the school's own money, where the school has said it.
+    #[serde(default)]
+    pub price: Option<f64>,
     /// 1 soft to 5 hard.
     pub firmness: u8,
     /// Cut off each end before the work.
@@ -465,6 +468,11 @@ pub struct Food {
 }
 
 impl Food {
+    /// What so many grams as bought cost; none where nobody has said the price.
+    pub fn cost_of(&self, grams: f64) -> Option<f64> {
+        self.price.map(|price| price * grams / 1000.0)
+    }
+
     /// Whether it has a trait.
     pub fn is(&self, wanted: FoodTrait) -> bool {
         self.traits.contains(&wanted)

@@ -239,4 +239,7 @@ pub struct LessonSegment {
     pub minutes: u16,
     /// What it can be cut down to when time is short.
     pub least: u16,
+    /// Minutes that each student has at a sink, where they take turns at one.
+    #[serde(default)]
+    pub at_sink: Option<u16>,
 }

@@ -6,10 +6,11 @@ use crate::catalogue::{Cut, Food, SegmentKind, Target, Technique};
 use crate::eligibility::Trainee;
 use crate::fitting::{Candidate, FITS, Job, KnifeSource, NEARLY, Ways, Weighing};
 use crate::geometry::Block;
-use crate::lesson::{ClassSize, ExerciseFigures, Worked, exercise_figures, usual_amounts};
+use crate::lesson::{ExerciseFigures, Worked, exercise_figures, usual_amounts};
 use crate::records::{Amount, Making};
 use crate::text;
 use crate::text::Text;
+use crate::words::capital;
 
 /// A technique on a food.
 #[derive(Clone, Debug)]
@@ -26,6 +27,8 @@ pub struct Choice {
     pub own_minutes: Option<f64>,
     /// Minutes that the class needs.
     pub minutes: u16,
+    /// What the food costs, in hundredths of the school's money; 0 where nobody has said its price.
+    pub cost: u32,
     /// Blocks that one unit is cut from, the largest first.
     pub blocks: Vec<Block>,
     /// Rounds in which it takes turns.
@@ -133,6 +136,7 @@ impl<'a> Kitchen<'a> {
             food: food.id.clone(),
             amount,
             own_minutes,
+            cost: food.cost_of(figures.grams_total).map_or(0, |cost| (cost * 100.0).ceil() as u32),
             minutes: figures.minutes_needed.unwrap_or(practice).max(rules.limits.minutes),
             rounds: figures.rounds,
             blocks: figures.blocks,
@@ -154,7 +158,10 @@ impl<'a> Kitchen<'a> {
         let without = students.filter(|(place, _)| !with(NEARLY).any(|(_, may)| may.get(*place) == Some(&true)));
         let without: Vec<String> = without.map(|(_, student)| student.fields.name.clone()).collect();
         let most = self.at_hand.catalogue.draft.limits.without_knife * self.at_hand.students.len() as f64;
-        if fitting == 0 {
+        if let Some((breadth, side)) = job.board_size.and_then(|board| job.too_broad_for(board)) {
+            let words = text![capital(&food.name), ": ", breadth, " across on boards ", side, " wide. A larger board."];
+            faults.push((HardRule::Board, words));
+        } else if fitting == 0 {
             faults.push((HardRule::Knife, text!["No sharp knife at hand fits ", cut.of(&food.name), "."]));
         } else if without.len() as f64 > most {
             let words = text![
@@ -184,7 +191,7 @@ impl<'a> Kitchen<'a> {
         let peeled = making.peeled(food, cut);
         let worked = Worked { bought: food, peeled: &peeled, cut, target: &target, way: making.way };
         let amount = amount.unwrap_or_else(|| usual_amounts(worked, handling)[0]);
-        let class = ClassSize { students: self.at_hand.class_size(), boards: u32::from(fields.boards), knives };
+        let class = self.at_hand.class_with(knives);
         (amount, exercise_figures(worked, amount, class, fields.pace, own_minutes, handling))
     }
 }

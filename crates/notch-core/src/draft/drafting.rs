@@ -123,6 +123,10 @@ pub struct Drafting<'a> {
     pub(super) known: Vec<Option<i64>>,
     /// What stood there before.
     pub(super) stood: Plan,
+    /// Number of the food of each choice.
+    pub(super) foods: Vec<usize>,
+    /// What the food of a session may cost, in hundredths of the school's money.
+    pub(super) food_budget: Option<u32>,
     /// Points of a review by days since it was learnt, for each of the days it should come back.
     pub(super) back: [Vec<i32>; 2],
 }
@@ -174,7 +178,9 @@ impl<'a> Drafting<'a> {
             days: question.sessions.iter().map(|session| since(session.day)).collect(),
             known: known.collect(),
             back: rules.weights.review_days.map(|after| back(after, rules.weights.review)),
+            food_budget: at_hand.course.fields.resources.food_budget.map(|money| (money * 100.0).floor() as u32),
             sessions: question.sessions.clone(),
+            foods: food_numbers(&choices),
             choices,
             lanes,
             aims: Vec::new(),
@@ -236,6 +242,18 @@ impl<'a> Drafting<'a> {
         };
         plan.0.iter().enumerate().flat_map(of).collect()
     }
+}
+
+/// Foods of choices, numbered as they come.
+fn food_numbers(choices: &[Choice]) -> Vec<usize> {
+    let mut foods: Vec<&str> = Vec::new();
+    let mut number = |food| {
+        foods.iter().position(|each| *each == food).unwrap_or_else(|| {
+            foods.push(food);
+            foods.len() - 1
+        })
+    };
+    choices.iter().map(|choice| number(choice.food.as_str())).collect()
 }
 
 pub(super) const fn bit(index: usize) -> u32 {

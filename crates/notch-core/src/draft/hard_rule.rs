@@ -11,6 +11,8 @@ pub enum HardRule {
     Taught,
     /// Nobody meets a food that they are allergic to.
     Allergy,
+    /// The boards are large enough for the food as it is opened.
+    Board,
     /// A sharp knife at hand fits.
     Knife,
     /// Enough of the class may hold one that fits.
@@ -23,6 +25,8 @@ pub enum HardRule {
     ReviewFirst,
     /// The minutes of the session hold, with its boards and knives.
     Minutes,
+    /// The food of the session costs no more than it may.
+    Budget,
     /// So many techniques a session.
     Techniques,
     /// The same technique once a session.
@@ -31,15 +35,17 @@ pub enum HardRule {
 
 impl HardRule {
     /// All of them.
-    pub const ALL: [HardRule; 10] = [
+    pub const ALL: [HardRule; 12] = [
         HardRule::Taught,
         HardRule::Allergy,
+        HardRule::Board,
         HardRule::Knife,
         HardRule::Clearance,
         HardRule::Order,
         HardRule::New,
         HardRule::ReviewFirst,
         HardRule::Minutes,
+        HardRule::Budget,
         HardRule::Techniques,
         HardRule::Twice,
     ];

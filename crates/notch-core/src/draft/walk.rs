@@ -101,6 +101,12 @@ impl Value {
 
 const MOST: usize = 32;
 
+/// Foods that are counted, by their number; more than a course is drafted from.
+const MOST_FOODS: usize = 64;
+
+/// Sessions with the same food after which one more weighs no more.
+const OFTEN: u8 = 4;
+
 /// What was taught up to a session.
 struct Taught {
     /// Bits of the techniques taught in earlier sessions.
@@ -113,6 +119,8 @@ struct Taught {
     back: [[i32; 2]; MOST],
     /// Food of the last time, as the index of its choice.
     last: [usize; MOST],
+    /// Sessions so far with each food, as [`Drafting::foods`] numbers them.
+    foods: [u8; MOST_FOODS],
     /// Bits of what was new in the session before.
     new_last: u32,
 }
@@ -126,6 +134,8 @@ struct Visit<'s> {
     new: u32,
     reviews: u32,
     minutes: u32,
+    /// Hundredths of the school's money.
+    cost: u32,
     say: &'s mut dyn FnMut(Said),
 }
 
@@ -188,6 +198,7 @@ impl Drafting<'_> {
             seen: [None; MOST],
             back: [[0; 2]; MOST],
             last: [usize::MAX; MOST],
+            foods: [0; MOST_FOODS],
             new_last: 0,
         };
         for (technique, known) in self.known.iter().enumerate().take(MOST) {
@@ -202,11 +213,12 @@ impl Drafting<'_> {
 
     fn session(&self, session: usize, places: &[Place], taught: &mut Taught, say: &mut dyn FnMut(Said)) {
         let held = self.sessions.get(session).is_some_and(|session| session.held);
-        let mut visit = Visit { session, held, here: 0, new: 0, reviews: 0, minutes: 0, say };
+        let mut visit = Visit { session, held, here: 0, new: 0, reviews: 0, minutes: 0, cost: 0, say };
         for (place, at) in places.iter().enumerate() {
             let Some(choice) = self.choices.get(at.choice) else { continue };
             visit.minutes += u32::from(choice.minutes);
-            self.by_itself(&mut visit, places, place, at.choice);
+            visit.cost = visit.cost.saturating_add(choice.cost);
+            self.by_itself(&mut visit, places, place, at.choice, taught);
             let Some(technique) = choice.technique else { continue };
             if visit.here & bit(technique) != 0 {
                 visit.broken(HardRule::Twice, Some(place));
@@ -236,11 +248,16 @@ impl Drafting<'_> {
             taught.before |= bit(technique) | self.easier_than(technique);
             left &= left - 1;
         }
+        let mut there = 0u64;
+        places.iter().for_each(|at| there |= 1 << self.food_number(at.choice));
+        for (number, sessions) in taught.foods.iter_mut().enumerate() {
+            *sessions = sessions.saturating_add(u8::from(there & (1 << number) != 0));
+        }
         taught.new_last = visit.new;
     }
 
     /// What is said of a block wherever it stands.
-    fn by_itself(&self, visit: &mut Visit<'_>, places: &[Place], place: usize, choice: usize) {
+    fn by_itself(&self, visit: &mut Visit<'_>, places: &[Place], place: usize, choice: usize, taught: &Taught) {
         let weights = &self.rules.weights;
         let Some(chosen) = self.choices.get(choice) else { return };
         for (rule, _) in &chosen.faults {
@@ -251,9 +268,19 @@ impl Drafting<'_> {
             visit.points(Weighed::Stays, Some(place), weights.stays);
         }
         let food = |each: &Place| self.choices.get(each.choice).map(|choice| &choice.food);
-        if place > 0 && !places.iter().take(place).any(|each| food(each) == Some(&chosen.food)) {
-            visit.points(Weighed::Food, Some(place), weights.food);
+        if !places.iter().take(place).any(|each| food(each) == Some(&chosen.food)) {
+            let before = taught.foods[self.food_number(choice)].min(OFTEN);
+            visit.points(
+                Weighed::Food,
+                Some(place),
+                if place > 0 { weights.food } else { 0 } + weights.food_again * i32::from(before),
+            );
         }
+    }
+
+    /// Number of the food of a choice.
+    fn food_number(&self, choice: usize) -> usize {
+        self.foods.get(choice).copied().unwrap_or(0) % MOST_FOODS
     }
 
     const fn is_alone(&self) -> bool {
@@ -332,6 +359,8 @@ impl Drafting<'_> {
             visit.broken(HardRule::ReviewFirst, None);
         }
         visit.broken_by(HardRule::Minutes, None, visit.minutes.saturating_sub(free));
+        let money = self.food_budget.unwrap_or(u32::MAX);
+        visit.broken_by(HardRule::Budget, None, visit.cost.saturating_sub(money).div_ceil(100));
         visit.broken_by(HardRule::Techniques, None, beyond(places.len(), limits.techniques));
     }
 
@@ -447,9 +476,16 @@ impl Drafting<'_> {
                 let free = self.sessions.get(session).map_or(0, |session| session.minutes);
                 text!["Session ", number, " needs ", minutes.sum::<u32>(), " minutes of practice and has ", free, "."]
             }
+            HardRule::Budget => {
+                let places = plan.0.get(session).map(Vec::as_slice).unwrap_or_default();
+                let cost: u32 = places.iter().filter_map(|place| self.choices.get(place.choice)).map(|choice| choice.cost).sum();
+                let money = |hundredths: u32| format!("{:.2}", f64::from(hundredths) / 100.0);
+                let may = money(self.food_budget.unwrap_or(0));
+                text!["The food of session ", number, " costs about ", money(cost), "; it may cost ", may, "."]
+            }
             HardRule::Techniques => text!["Session ", number, " has more than ", limits.techniques, " techniques."],
             HardRule::Twice => text![title, " stands twice in session ", number, "."],
-            HardRule::Taught | HardRule::Allergy | HardRule::Knife | HardRule::Clearance => Text::default(),
+            HardRule::Taught | HardRule::Allergy | HardRule::Board | HardRule::Knife | HardRule::Clearance => Text::default(),
         }
     }
 

@@ -5,6 +5,7 @@ use super::{Case, Effect, Rule};
 use crate::catalogue::{BeginnerBlade, CutForm, Edge, FoodTrait, GarlicDoctrine, Motion, Nature, SerratedUse, TipOnBoard, Work};
 use crate::people::{AgeBand, Pace};
 use crate::units::Millimetres;
+use crate::words::capital;
 use Effect::{Against, For, Refuse};
 
 pub(super) const RULES: &[Rule] = &[
@@ -14,6 +15,20 @@ pub(super) const RULES: &[Rule] = &[
         about: |job| !job.board_allowed,
         takes: |_, motion| motion.on_board(),
         check: board_material,
+    },
+    Rule {
+        id: "board.blade",
+        text: "A blade lies on its board from tip to heel, with 50 mm to spare.",
+        about: |job| job.board_size.is_some(),
+        takes: |_, motion| motion.on_board() && motion != Motion::Snip,
+        check: blade_on_board,
+    },
+    Rule {
+        id: "board.food",
+        text: "Food lies on its board whole, as it is opened.",
+        about: |job| job.board_size.is_some(),
+        takes: |_, motion| motion.on_board(),
+        check: food_on_board,
     },
     Rule {
         id: "doctrine.serrated",
@@ -51,6 +66,47 @@ fn board_material(case: &Case<'_>) -> Said {
     let (care, board) = (&case.job.catalogue.care, case.job.board);
     let name = care.board_name(board);
     Some((Refuse, say!(case, "The boards of this course are ", name, ": they ruin any edge. Wood, rubber or plastic.")))
+}
+
+/// Board beyond the blade, so that the tip stays over it as the blade travels.
+const BEYOND_THE_BLADE: Millimetres = Millimetres::whole(50);
+
+fn blade_on_board(case: &Case<'_>) -> Said {
+    let (board, blade) = (case.job.board_size?, case.knife.length);
+    if blade > board.length {
+        return Some((
+            Refuse,
+            say!(case, "A blade of ", blade, " on a board of ", board.length, ": the tip stands over the edge."),
+        ));
+    }
+    (blade + BEYOND_THE_BLADE > board.length).then(|| {
+        (Against(15), say!(case, "A blade of ", blade, " on a board of ", board.length, ": the tip soon stands over the edge."))
+    })
+}
+
+fn food_on_board(case: &Case<'_>) -> Said {
+    let board = case.job.board_size?;
+    if let Some((breadth, side)) = case.job.too_broad_for(board) {
+        return Some((
+            Refuse,
+            say!(case, capital(&case.job.food.name), ": ", breadth, " across on a board ", side, " wide: a larger board."),
+        ));
+    }
+    let long = case.job.lies.length.longer(case.job.lies.across);
+    (long > board.length).then(|| {
+        (
+            Against(10),
+            say!(
+                case,
+                capital(&case.job.food.name),
+                ": ",
+                long,
+                " long on a board of ",
+                board.length,
+                ": cut it across first, or take a larger board."
+            ),
+        )
+    })
 }
 
 fn serrated(case: &Case<'_>) -> Said {

@@ -7,6 +7,7 @@ use crate::catalogue::{
 use crate::eligibility::Trainee;
 use crate::people::{AgeBand, Pace};
 use crate::records::Student;
+use crate::resources::BoardSize;
 use crate::units::Millimetres;
 
 /// What is to be cut, and for whom.
@@ -32,6 +33,8 @@ pub struct Job<'a> {
     pub doctrines: Doctrines,
     /// What the boards are made of.
     pub board: BoardMaterial,
+    /// How large they are; none where nobody has said it.
+    pub board_size: Option<BoardSize>,
     /// Boards of that may be used at all.
     pub board_allowed: bool,
     /// One student, where the question is about one.
@@ -97,6 +100,7 @@ impl<'a> Job<'a> {
             pace: Pace::Learner,
             doctrines: Doctrines::default(),
             board: BoardMaterial::Wood,
+            board_size: None,
             board_allowed: true,
             trainee: None,
             class_size: 0,
@@ -114,6 +118,7 @@ impl<'a> Job<'a> {
             pace: course.pace,
             doctrines: course.doctrines,
             board: course.board_material,
+            board_size: course.resources.board_size,
             board_allowed: at_hand.catalogue.care.board_allowed(course.board_material),
             trainee: student.map(Trainee::of),
             class_size: at_hand.class_size(),
@@ -157,6 +162,14 @@ impl Job<'_> {
                 _ => across,
             },
         }
+    }
+
+    /// Side of the food that the board is too small for, and that side of the board: the shorter on the shorter.
+    ///
+    /// What stands over the longer side can be cut across first; what stands over the shorter one cannot be held.
+    pub fn too_broad_for(&self, board: BoardSize) -> Option<(Millimetres, Millimetres)> {
+        let breadth = self.lies.across.shorter(self.lies.length);
+        (breadth > board.width).then_some((breadth, board.width))
     }
 
     /// Thinnest side of the piece, where the cut has a size.

@@ -17,6 +17,8 @@ pub struct ClassSize {
     pub boards: u32,
     /// Knives on the rack that fit and are sharp.
     pub knives: u32,
+    /// Students whom instructors and assistants may watch at work at one time; none where nobody has said it.
+    pub watched: Option<u32>,
 }
 
 /// Grams cut off, for the students' share.
@@ -62,7 +64,7 @@ pub struct ExerciseFigures {
     pub strokes_each: Option<u64>,
     /// Minutes for each student at the class's pace; the instructor's own where strokes are not counted.
     pub minutes_each: Option<f64>,
-    /// Rounds, where boards or knives are fewer than students; 0 if there is no knife at all.
+    /// Rounds, where boards, knives or people who watch are too few for all at once; 0 if there is no knife at all.
     pub rounds: u32,
     /// Minutes that the practice needs, changes of knives included, rounded up.
     pub minutes_needed: Option<u16>,
@@ -80,9 +82,9 @@ pub struct ExerciseFigures {
     pub grams_total: f64,
 }
 
-/// Rounds in which `students` take turns at `class.boards` boards with `class.knives` knives.
+/// Rounds in which `students` take turns at `class.boards` boards with `class.knives` knives, watched.
 pub fn rounds(class: ClassSize) -> u32 {
-    match class.boards.min(class.knives) {
+    match class.boards.min(class.knives).min(class.watched.unwrap_or(u32::MAX)) {
         0 => 0,
         places => class.students.div_ceil(places),
     }

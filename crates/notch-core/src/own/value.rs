@@ -68,6 +68,9 @@ pub struct OwnFood {
     /// Cut off each end before the work.
     #[serde(default)]
     pub trim: Millimetres,
+    /// What a kilogram costs, in the school's own money, 0 to 1000; none where it is not said.
+    #[serde(default)]
+    pub price: Option<f64>,
 }
 
 impl OwnFood {
@@ -81,6 +84,7 @@ impl OwnFood {
             plural: self.plural.trim().to_owned(),
             firmness: self.firmness,
             trim: self.trim,
+            price: self.price,
             ..usual
         }
     }
@@ -96,6 +100,7 @@ impl From<&Food> for OwnFood {
             density: food.density,
             firmness: food.firmness,
             trim: food.trim,
+            price: food.price,
         }
     }
 }

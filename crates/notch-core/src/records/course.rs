@@ -6,6 +6,7 @@ use serde::{Deserialize, Serialize};
 use crate::catalogue::{BoardMaterial, Catalogue, CourseKind, Doctrines};
 use crate::people::{AgeBand, Pace};
 use crate::problem::Problem;
+use crate::resources::Resources;
 
 /// What a person edits of a course.
 #[derive(Clone, Debug, PartialEq, Serialize, Deserialize)]
@@ -33,6 +34,9 @@ pub struct CourseFields {
     pub boards: u16,
     /// What the boards are made of.
     pub board_material: BoardMaterial,
+    /// What else it has: size of the boards, sinks, containers, people who watch, money for food.
+    #[serde(default)]
+    pub resources: Resources,
     /// The doctrines that the course has chosen.
     pub doctrines: Doctrines,
 }
@@ -65,6 +69,7 @@ impl CourseFields {
             lesson_minutes: kind.lesson_minutes,
             boards: kind.boards,
             board_material: kind.board_material,
+            resources: kind.resources,
             doctrines: kind.doctrines,
         }
     }
@@ -103,6 +108,7 @@ impl CourseFields {
         ]
         .into_iter()
         .flatten()
+        .chain(self.resources.check("/resources"))
         .collect()
     }
 }

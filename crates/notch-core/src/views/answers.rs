@@ -14,6 +14,7 @@ use crate::geometry::Way;
 use crate::people::{AgeBand, Hand, HandSize, Pace};
 use crate::problem::Problem;
 use crate::records::{Amount, Course, CourseFields, Making, Student, StudentFields};
+use crate::resources::Resources;
 use crate::units::Millimetres;
 
 /// Jobs as they come in a file. What a job says beside the question is left alone.
@@ -259,6 +260,7 @@ fn made_up_course(condition: &Condition) -> Result<Course, Vec<Problem>> {
         lesson_minutes: 110,
         boards: 16,
         board_material: BoardMaterial::Wood,
+        resources: Resources::default(),
         doctrines,
     };
     Ok(Course { id: 1, version: 1, fields })

@@ -204,10 +204,9 @@ fn line(about: &LineAbout<'_>, part: CheckPart, title: String, detail: String) -
     CheckItem { id: about.id(), part, title, detail, numbers: Vec::new(), short: 0, tick: None }
 }
 
-/// Students who cut at the same time: one at each board.
+/// Students who cut at the same time.
 fn wanted(input: &CheckInput<'_>) -> u32 {
-    let students = input.at_hand.class_size();
-    students.min(u32::from(input.at_hand.course.fields.boards))
+    input.at_hand.at_once()
 }
 
 /// Labels of the knives that fit an exercise, best first, with how many there are of each.
@@ -318,15 +317,20 @@ fn tools_item(input: &CheckInput<'_>) -> Option<CheckItem> {
 fn station_items(input: &CheckInput<'_>) -> Vec<CheckItem> {
     let (course, stations) = (&input.at_hand.course.fields, wanted(input));
     let board = input.at_hand.catalogue.care.board_name(course.board_material);
+    let size = course.resources.board_size;
+    let size = size.map(|size| format!(", {} × {} mm", size.length, size.width)).unwrap_or_default();
     let item = |id: &'static str, title: String, detail: &str| {
         line(&LineAbout::Thing(id), CheckPart::Stations, title, detail.to_owned())
     };
     let boards = item(
         "boards",
-        format!("{stations} boards of {board}, anchored"),
+        format!("{stations} boards of {board}{size}, anchored"),
         "A damp cloth or rubber feet under each: push it, it must not move.",
     );
-    let missing = input.at_hand.class_size().saturating_sub(u32::from(course.boards));
+    let students = input.at_hand.class_size();
+    let missing = students.min(course.resources.watched().unwrap_or(u32::MAX)).saturating_sub(u32::from(course.boards));
+    let containers = item("containers", format!("{} containers", stations * 3), "Three a station: raw, ready, waste.");
+    let lacking = course.resources.containers.map_or(0, |there| (stations * 3).saturating_sub(u32::from(there)));
     vec![
         CheckItem { short: missing, ..boards },
         item(
@@ -334,7 +338,7 @@ fn station_items(input: &CheckInput<'_>) -> Vec<CheckItem> {
             format!("{} damp towels", stations * 2),
             "Two a station: one under the board, one to wipe blade and board.",
         ),
-        item("containers", format!("{} containers", stations * 3), "Three a station: raw, ready, waste."),
+        CheckItem { short: lacking, ..containers },
         item("surfaces", "Clear surfaces, dry floor".to_owned(), "Nothing lies where a knife may fall or a foot may slip."),
     ]
 }

@@ -38,7 +38,7 @@ pub use course_plan::{
 pub use inspection::{InspectionFinding, InspectionPoint, InspectionQuestion, InspectionView, Says, inspection_view};
 pub use kit::{CutOfFood, KitCut, KitOptions, KitQuestion, KitType, KitView, PricedType, kit_options, kit_view};
 pub use lay_down::{LessonChange, NewExercise, lay_down};
-pub use order::{OrderLine, order};
+pub use order::{OrderCost, OrderLine, order, order_cost};
 pub use plan::{PlanView, PlannedExercise, plan_view, time_rule};
 pub use playbook::{
     DoctrineChanges, Matrix, MatrixCell, MatrixKnife, MatrixRow, SuggestionChange, TriedDoctrines, doctrine_changes, matrix,

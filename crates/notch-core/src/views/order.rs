@@ -6,6 +6,8 @@ use super::advice::Advice;
 use crate::catalogue::{Catalogue, Food, ProduceSize};
 use crate::lesson::spare_of;
 use crate::records::ExerciseFields;
+use crate::text;
+use crate::text::Text;
 
 /// One food to order.
 #[derive(Clone, Debug, PartialEq, Serialize)]
@@ -27,8 +29,22 @@ pub struct OrderLine {
     pub total: u32,
     /// Grams as bought.
     pub grams: f64,
+    /// What it costs, in the school's own money, where the school has said the price.
+    pub cost: Option<f64>,
     /// Statutory allergens in it.
     pub allergens: Vec<String>,
+}
+
+/// What an order costs, in the school's own money.
+#[derive(Clone, Debug, PartialEq, Serialize)]
+#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
+pub struct OrderCost {
+    /// Of all lines with a price.
+    pub cost: f64,
+    /// More than it may cost.
+    pub over: bool,
+    /// In words.
+    pub words: Text,
 }
 
 /// A number of units in words, in the size that they are bought; what is bought by weight as its weight.
@@ -67,7 +83,26 @@ pub fn order<'a>(catalogue: &Catalogue, exercises: impl Iterator<Item = (&'a Exe
         line.grams += f64::from(line.total.saturating_sub(before)) * figures.grams_total / f64::from(figures.units_total.max(1));
         line.what = units_in_words(&fields.making.food(food), size, line.total);
     }
-    lines.into_iter().map(|(_, line)| line).collect()
+    let priced = |mut line: OrderLine| {
+        line.cost = catalogue.food(&line.food).and_then(|food| food.cost_of(line.grams));
+        line
+    };
+    lines.into_iter().map(|(_, line)| priced(line)).collect()
+}
+
+/// What an order costs; none where no price is known and nothing is said about what it may cost.
+pub fn order_cost(lines: &[OrderLine], budget: Option<f64>) -> Option<OrderCost> {
+    let cost: f64 = lines.iter().filter_map(|line| line.cost).sum();
+    let unpriced: Vec<&str> = lines.iter().filter(|line| line.cost.is_none()).map(|line| line.what.as_str()).collect();
+    if lines.is_empty() || budget.is_none() && unpriced.len() == lines.len() {
+        return None;
+    }
+    let may = budget.map_or_else(String::new, |budget| format!(" of the {budget:.2} that it may cost"));
+    let mut words = text!["About ", format!("{cost:.2}"), may, "."];
+    if !unpriced.is_empty() {
+        words.push(format!(" Not counted, since nobody has said the price: {}.", unpriced.join(", ")));
+    }
+    Some(OrderCost { cost, over: budget.is_some_and(|budget| cost > budget), words })
 }
 
 fn empty(food: &Food) -> OrderLine {
@@ -80,6 +115,7 @@ fn empty(food: &Food) -> OrderLine {
         spare: 0,
         total: 0,
         grams: 0.0,
+        cost: None,
         allergens: food.allergens.clone(),
     }
 }

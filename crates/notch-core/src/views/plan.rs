@@ -3,9 +3,9 @@
 use serde::Serialize;
 
 use super::advice::{Advice, AdviceChoice, advise, check_choice};
-use super::order::{OrderLine, order};
+use super::order::{OrderCost, OrderLine, order, order_cost};
 use crate::at_hand::AtHand;
-use crate::catalogue::Catalogue;
+use crate::catalogue::SegmentKind;
 use crate::lesson::{PlannedSegment, TimeRule, lay_out};
 use crate::problem::Problem;
 use crate::records::{Course, Exercise, Lesson, StoredSegment};
@@ -39,6 +39,8 @@ pub struct PlanView {
     pub exercises: Vec<PlannedExercise>,
     /// What to order for all of them.
     pub order: Vec<OrderLine>,
+    /// What that costs; none where nobody has said a price or what it may cost.
+    pub order_cost: Option<OrderCost>,
     /// The limits of the advice, in words.
     pub disclaimer: String,
 }
@@ -62,26 +64,28 @@ pub fn plan_view(at_hand: &AtHand<'_>, lesson: &Lesson, exercises: &[Exercise]) 
             PlannedExercise { exercise: exercise.clone(), advice, problems }
         })
         .collect();
+    let order = order(
+        at_hand.catalogue,
+        exercises.iter().filter_map(|planned| Some((&planned.exercise.fields, planned.advice.as_ref()?))),
+    );
     Ok(PlanView {
         course: at_hand.course.clone(),
         lesson: lesson.clone(),
         students: at_hand.students.len(),
-        time_rule: time_rule(at_hand.catalogue, lesson.fields.minutes, &lesson.fields.segments, &exercises)?,
-        order: order(
-            at_hand.catalogue,
-            exercises.iter().filter_map(|planned| Some((&planned.exercise.fields, planned.advice.as_ref()?))),
-        ),
+        time_rule: time_rule(at_hand, lesson.fields.minutes, &lesson.fields.segments, &exercises)?,
+        order_cost: order_cost(&order, at_hand.course.fields.resources.food_budget),
+        order,
         exercises,
         disclaimer: at_hand.catalogue.disclaimer.clone(),
     })
 }
 
-/// Lays segments on the rule, with the minutes that their exercises need.
+/// Lays segments on the rule, with the minutes that their exercises and the turns at the sinks need.
 ///
 /// # Errors
 /// As [`lay_out`].
 pub fn time_rule(
-    catalogue: &Catalogue,
+    at_hand: &AtHand<'_>,
     minutes: u16,
     segments: &[StoredSegment],
     exercises: &[PlannedExercise],
@@ -96,8 +100,16 @@ pub fn time_rule(
             kind: segment.kind,
             minutes: segment.minutes,
             exercise_id: segment.exercise_id,
-            needs: segment.exercise_id.and_then(needs),
+            needs: segment.exercise_id.and_then(needs).or_else(|| minutes_at_sinks(at_hand, segment.kind)),
         })
         .collect();
-    lay_out(catalogue, minutes, &planned)
+    lay_out(at_hand.catalogue, minutes, &planned)
+}
+
+/// Minutes that the class needs for a segment in which each takes a turn at a sink; none where nobody has said
+/// how many sinks there are.
+fn minutes_at_sinks(at_hand: &AtHand<'_>, kind: SegmentKind) -> Option<u16> {
+    let each = at_hand.catalogue.segment(kind)?.at_sink?;
+    let sinks = at_hand.course.fields.resources.sinks.filter(|sinks| *sinks > 0)?;
+    u16::try_from((at_hand.class_size() * u32::from(each)).div_ceil(u32::from(sinks))).ok()
 }

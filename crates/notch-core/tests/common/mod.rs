@@ -12,6 +12,7 @@ use notch_core::catalogue::{BoardMaterial, Catalogue, Doctrines, ProduceSize};
 use notch_core::geometry::Way;
 use notch_core::people::{AgeBand, Hand, HandSize, Pace};
 use notch_core::records::{Course, CourseFields, Knife, KnifeFields, Student, StudentFields};
+use notch_core::resources::Resources;
 use notch_core::units::Millimetres;
 use notch_core::views::BenchQuestion;
 
@@ -34,6 +35,7 @@ pub fn course(age_band: AgeBand) -> Course {
             lesson_minutes: 110,
             boards: 16,
             board_material: BoardMaterial::Wood,
+            resources: Resources::default(),
             doctrines: Doctrines::default(),
         },
     }

@@ -6,6 +6,7 @@ use notch_core::catalogue::{BoardMaterial, Doctrines, Grip, Hold, Motion, Shape,
 use notch_core::eligibility::Trainee;
 use notch_core::fitting::{Candidate, Case, Effect, Job, rules};
 use notch_core::people::{AgeBand, Hand, Pace};
+use notch_core::resources::BoardSize;
 use notch_core::units::Millimetres;
 
 use super::{CATALOGUE, mm};
@@ -31,6 +32,8 @@ pub struct Scene {
     pub pace: Pace,
     pub doctrines: Doctrines,
     pub board: BoardMaterial,
+    /// Length and width of the boards, mm.
+    pub board_size: Option<(u16, u16)>,
     pub trainee: Option<Trainee>,
     /// Students of the class who may not hold the knife, of ten.
     pub barred: u32,
@@ -55,6 +58,7 @@ pub fn scene(food: &'static str, cut: &'static str, knife: &'static str) -> Scen
         pace: Pace::Learner,
         doctrines: Doctrines::default(),
         board: BoardMaterial::Wood,
+        board_size: None,
         trainee: None,
         barred: 0,
     }
@@ -82,6 +86,9 @@ impl Scene {
             pace: self.pace,
             doctrines: self.doctrines,
             board: self.board,
+            board_size: self
+                .board_size
+                .map(|(length, width)| BoardSize { length: Millimetres::whole(length), width: Millimetres::whole(width) }),
             board_allowed: CATALOGUE.care.board_allowed(self.board),
             trainee: self.trainee,
             class_size: 10,

@@ -108,7 +108,8 @@ pub(crate) async fn change_lesson(
             write,
             move |writer, catalogue, _| {
                 ApiError::unless_empty(change.fields.check())?;
-                lay_out_segments(catalogue, change.fields.minutes, &change.fields.segments, &[])?;
+                let records = CourseRecords::read(writer, writer.lesson(id)?.course_id)?;
+                lay_out_segments(&records.at_hand(catalogue), change.fields.minutes, &change.fields.segments, &[])?;
                 Ok(writer.change_lesson(id, change.version, &change.fields)?.id)
             },
             |reader, catalogue, id| Ok(Json(plan_of(reader, catalogue, id)?)),
@@ -126,8 +127,9 @@ pub(crate) async fn time_rule(
 ) -> Result<Json<TimeRule>, ApiError> {
     state
         .read(move |reader, catalogue| {
-            let planned = plan_of(reader, catalogue, id)?.exercises;
-            Ok(Json(lay_out_segments(catalogue, draft.minutes, &draft.segments, &planned)?))
+            let planned = plan_of(reader, catalogue, id)?;
+            let records = CourseRecords::read(reader, planned.course.id)?;
+            Ok(Json(lay_out_segments(&records.at_hand(catalogue), draft.minutes, &draft.segments, &planned.exercises)?))
         })
         .await
 }

@@ -14,6 +14,7 @@ use notch_core::records::{
     Amount, AttemptMarks, Bolster, CourseFields, EdgeState, ExerciseFields, IncidentFields, IncidentKind, KnifeFields,
     LessonFields, Making, NewAttempt, StoredSegment, StudentFields, Tang,
 };
+use notch_core::resources::Resources;
 use notch_core::units::{Degrees, Millimetres};
 use notch_store::{Store, StoreError};
 
@@ -32,6 +33,7 @@ pub fn course() -> CourseFields {
         lesson_minutes: 110,
         boards: 8,
         board_material: BoardMaterial::Plastic,
+        resources: Resources::default(),
         doctrines: Doctrines { grip: GripDoctrine::PinchOnly, ..Doctrines::default() },
     }
 }

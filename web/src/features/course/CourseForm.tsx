@@ -7,6 +7,7 @@ import type { FieldsForm } from '../../shared/fields';
 import { capital } from '../../shared/format';
 import { Trouble } from '../../shared/State';
 import { useSaveCourse } from './changes';
+import { KitchenHas } from './KitchenHas';
 
 type Fields = Api['CourseFields'];
 
@@ -21,6 +22,7 @@ const empty: Fields = {
   lesson_minutes: 110,
   boards: 16,
   board_material: 'wood',
+  resources: {},
   time_zone: '',
   doctrines: {},
 };
@@ -66,6 +68,7 @@ export function CourseForm({ course }: { course?: Api['Course'] }) {
         />
         <Where form={form} />
       </SimpleGrid>
+      <KitchenHas form={form} />
       {course && (
         <p className="quiet">
           Where practitioners disagree:{' '}

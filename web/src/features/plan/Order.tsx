@@ -1,9 +1,17 @@
 import type { Api } from '../../api/client';
 import { grams } from '../../shared/format';
+import { Mark } from '../../shared/mark';
+import { Said } from '../../shared/Said';
 import styles from './Plan.module.css';
 
 /** What to order for the whole lesson: what the instructor sends to the kitchen days before the class. */
-export function Order({ lines }: { lines: Api['OrderLine'][] }) {
+export function Order({
+  lines,
+  cost,
+}: {
+  lines: Api['OrderLine'][];
+  cost?: Api['OrderCost'] | null | undefined;
+}) {
   if (lines.length === 0) return null;
   return (
     <section className="card" aria-label="To order">
@@ -37,6 +45,11 @@ export function Order({ lines }: { lines: Api['OrderLine'][] }) {
           ))}
         </tbody>
       </table>
+      {cost && (
+        <p data-kind={cost.over ? 'caution' : undefined} className={cost.over ? 'chip' : 'quiet'}>
+          {cost.over && <Mark kind="caution" />} <Said>{cost.words}</Said>
+        </p>
+      )}
     </section>
   );
 }

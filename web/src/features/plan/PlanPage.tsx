@@ -281,7 +281,7 @@ function LessonPlan({ courseId, plan }: { courseId: number; plan: Api['PlanView'
           onAdvice={setShown}
           select={select}
         />
-        <Order lines={plan.order} />
+        <Order lines={plan.order} cost={plan.order_cost} />
       </main>
       {adding || editing ? (
         <AdviceDock advice={shown} disclaimer={plan.disclaimer} />

@@ -55,7 +55,9 @@ export function SegmentEditor({ segment, onChange, onRemove, onAdd }: Props) {
       </Button>
       {segment.short_by > 0 && (
         <span className="chip" data-kind="caution">
-          <Mark kind="caution" /> Its exercise needs {segment.short_by} min more
+          <Mark kind="caution" />{' '}
+          {segment.kind === 'practice' ? 'Its exercise needs' : 'Turns at the sinks need'} {segment.short_by}{' '}
+          min more
         </span>
       )}
     </section>

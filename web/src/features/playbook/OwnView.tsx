@@ -310,7 +310,7 @@ function SetEditor(props: EditorProps) {
 }
 
 /** What a school may change of a food. */
-const ownOf = ({ id, name, plural, shape, density, firmness, trim }: Api['Food']): Api['OwnFood'] => ({
+const ownOf = ({ id, name, plural, shape, density, firmness, trim, price }: Api['Food']): Api['OwnFood'] => ({
   id,
   name,
   plural,
@@ -318,6 +318,7 @@ const ownOf = ({ id, name, plural, shape, density, firmness, trim }: Api['Food']
   density,
   firmness,
   trim,
+  price,
 });
 
 function FoodEditor(props: EditorProps) {
@@ -368,6 +369,13 @@ function FoodEditor(props: EditorProps) {
           w={170}
           value={food.trim}
           onChange={(next) => setFood({ ...food, trim: Number(next) })}
+        />
+        <NumberInput
+          label="A kilogram costs"
+          w={140}
+          decimalScale={2}
+          value={food.price ?? ''}
+          onChange={(next) => setFood({ ...food, price: next === '' ? null : Number(next) })}
         />
       </div>
       <Keeping

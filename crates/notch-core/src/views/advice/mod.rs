@@ -14,7 +14,7 @@ use crate::drawing::{SectionDrawing, blade_silhouette, flat_first_section, food_
 use crate::eligibility::Trainee;
 use crate::fitting::{Candidate, FITS, Fixed, Job, NEARLY, Setup, Suggestion, propose, suggest};
 use crate::geometry::{Block, Way, work_flat_first};
-use crate::lesson::{ClassSize, Worked, exercise_figures, usual_amounts};
+use crate::lesson::{Worked, exercise_figures, usual_amounts};
 use crate::problem::Problem;
 use crate::records::{Amount, Student};
 
@@ -94,8 +94,7 @@ fn assemble(
     // Of types that nobody counted there is one for everybody only where there is no rack at all.
     let counted = fitting.filter(|candidate| !candidate.numbers.is_empty() || at_hand.knows_no_knives());
     let knives_that_fit = counted.map(|candidate| candidate.how_many(at_hand)).fold(0, u32::saturating_add);
-    let class =
-        ClassSize { students: at_hand.class_size(), boards: u32::from(at_hand.course.fields.boards), knives: knives_that_fit };
+    let class = at_hand.class_with(knives_that_fit);
     let peeled = choice.making.peeled(job.food, job.cut);
     let worked = Worked { bought: job.food, peeled: &peeled, cut: job.cut, target: &job.target, way: choice.making.way };
     let usual = usual_amounts(worked, handling);
