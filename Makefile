@@ -40,6 +40,7 @@ shots: $(BIN) e2e/node_modules/.done e2e-deps
 ## The front end's types from the server's own description.
 types: web/node_modules/.done
 	cargo run -q -p yard-notch -- openapi > web/openapi.json
+	cargo run -q -p yard-notch -- course-schema > docs/course-file.schema.json
 	cd web && npm run types
 
 ## The program to hand out, optimised.
@@ -57,6 +58,7 @@ check-rust: web/dist/index.html
 check-web: $(BIN) web/node_modules/.done
 	cd web && npm run format:check && npm run lint && npm run cycles && npm run check && npm test
 	@$(BIN) openapi | diff -q - web/openapi.json || { echo "web/openapi.json is old: run make types"; exit 1; }
+	@$(BIN) course-schema | diff -q - docs/course-file.schema.json || { echo "docs/course-file.schema.json is old: run make types"; exit 1; }
 	@cd web && node types.mjs node_modules/.schema.d.ts && diff -q node_modules/.schema.d.ts src/api/schema.gen.d.ts || { echo "the front end's types are old: run make types"; exit 1; }
 
 check-api: $(BIN) target/fuzz/.done

@@ -37,6 +37,7 @@ pub mod care;
 pub mod carry;
 pub mod catalogue;
 pub mod comfort;
+pub mod course_file;
 pub mod draft;
 pub mod drawing;
 pub mod eligibility;

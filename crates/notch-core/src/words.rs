@@ -14,6 +14,11 @@ pub(crate) fn lower(text: &str) -> String {
     letters.next().map_or_else(String::new, |first| first.to_lowercase().chain(letters).collect())
 }
 
+/// So many of something: `1 lesson`, `8 lessons`.
+pub(crate) fn of_number(count: usize, one: &str, several: &str) -> String {
+    format!("{count} {}", if count == 1 { one } else { several })
+}
+
 /// A day as `9 Oct`.
 pub(crate) fn day(date: Date) -> String {
     const MONTHS: [&str; 12] = ["Jan", "Feb", "Mar", "Apr", "May", "Jun", "Jul", "Aug", "Sep", "Oct", "Nov", "Dec"];

@@ -27,7 +27,11 @@ struct Document;
 /// The OpenAPI document, as served and as the front end's types are generated from.
 pub fn openapi() -> utoipa::openapi::OpenApi {
     let described = |router: utoipa_axum::router::OpenApiRouter<_>| router.split_for_parts().1;
-    let (reading, mut writing, open) = (described(groups::reading()), described(groups::writing()), described(groups::open()));
+    let mut reading = described(groups::reading());
+    reading.merge(described(groups::reading_files()));
+    let mut writing = described(groups::writing());
+    writing.merge(described(groups::writing_files()));
+    let open = described(groups::open());
     for operation in operations(&mut writing) {
         operation.parameters.get_or_insert_default().extend(headers_of_a_write().map(RefOr::T));
         operation.responses.responses.insert("507".to_owned(), RefOr::T(failure("The disk is full; nothing was kept.")));
@@ -128,6 +132,6 @@ mod tests {
             }
             writes += usize::from(responses.contains_key("507"));
         }
-        assert_eq!(writes, 41, "every write may find the disk full");
+        assert_eq!(writes, 42, "every write may find the disk full");
     }
 }

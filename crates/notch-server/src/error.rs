@@ -8,7 +8,7 @@ use notch_store::StoreError;
 use serde::{Deserialize, Serialize};
 use utoipa::ToSchema;
 
-use crate::limits::{BODY_LIMIT, COME_AGAIN};
+use crate::limits::COME_AGAIN;
 
 /// A failure, by its cause.
 #[derive(Debug)]
@@ -18,7 +18,7 @@ pub enum ApiError {
     /// A body that cannot be read at all (400).
     Body(String),
     /// A body over the limit (413).
-    TooLarge,
+    TooLarge(usize),
     /// No such record, or no such address (404).
     NotFound(String),
     /// The record was removed (410).
@@ -105,8 +105,8 @@ impl ApiError {
                 (StatusCode::UNPROCESSABLE_ENTITY, "fields", "Some fields cannot be taken", detail, problems)
             }
             ApiError::Body(detail) => (StatusCode::BAD_REQUEST, "body", "The request cannot be read", detail, Vec::new()),
-            ApiError::TooLarge => {
-                let detail = format!("The request is larger than the {} kB that are allowed.", BODY_LIMIT / 1024);
+            ApiError::TooLarge(most) => {
+                let detail = format!("The request is larger than the {} kB that are allowed.", most / 1024);
                 (StatusCode::PAYLOAD_TOO_LARGE, "too-large", "Too large", detail, Vec::new())
             }
             ApiError::NotFound(detail) => (StatusCode::NOT_FOUND, "not-found", "Not found", detail, Vec::new()),

@@ -9,6 +9,7 @@ use notch_core::Problem;
 use serde::de::DeserializeOwned;
 
 use crate::error::ApiError;
+use crate::limits::BODY_LIMIT;
 
 /// A JSON body. Rejected: another content type, more than its group of routes takes, broken UTF-8,
 /// broken JSON, and a field of the wrong type, which is named.
@@ -23,7 +24,7 @@ impl<T: DeserializeOwned, S: Send + Sync> FromRequest<S> for Body<T> {
             return Err(ApiError::Body(format!("The content type is “{kind}”; allowed: application/json.")));
         }
         let bytes = Bytes::from_request(request, state).await.map_err(|rejection| match rejection.status() {
-            StatusCode::PAYLOAD_TOO_LARGE => ApiError::TooLarge,
+            StatusCode::PAYLOAD_TOO_LARGE => ApiError::TooLarge(BODY_LIMIT),
             _ => ApiError::Body("The request broke off.".to_owned()),
         })?;
         let text = std::str::from_utf8(&bytes)
@@ -37,7 +38,7 @@ impl<T: DeserializeOwned, S: Send + Sync> FromRequest<S> for Body<T> {
     }
 }
 
-fn not_as_expected(error: &serde_path_to_error::Error<serde_json::Error>) -> ApiError {
+pub(crate) fn not_as_expected(error: &serde_path_to_error::Error<serde_json::Error>) -> ApiError {
     let inner = error.inner();
     if inner.is_data() {
         let path = error.path().to_string();

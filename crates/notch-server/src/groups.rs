@@ -18,6 +18,7 @@ pub(crate) fn reading() -> OpenApiRouter<AppState> {
         .routes(routes!(r::start::doors))
         .routes(routes!(r::start::read))
         .routes(routes!(r::course_plan::show))
+        .routes(routes!(r::course_file::write))
         .routes(routes!(r::course_plan::attempt))
         .routes(routes!(r::roster::people))
         .routes(routes!(r::roster::table))
@@ -95,6 +96,16 @@ pub(crate) fn writing() -> OpenApiRouter<AppState> {
         .routes(routes!(r::class::take_incident_back))
         .routes(routes!(r::sharp_dull::keep))
         .routes(routes!(r::sharp_dull::take_back))
+}
+
+/// Routes that look into a large file and change nothing.
+pub(crate) fn reading_files() -> OpenApiRouter<AppState> {
+    OpenApiRouter::new().routes(routes!(r::course_file::read))
+}
+
+/// Routes that take a large file.
+pub(crate) fn writing_files() -> OpenApiRouter<AppState> {
+    OpenApiRouter::new().routes(routes!(r::course_file::take))
 }
 
 /// Routes that anybody may ask who can reach the server.

@@ -27,7 +27,7 @@ pub(crate) async fn keep_answers(State(state): State<AppState>, request: Request
     };
     let moment = (changes, state.settings.clock.now().as_second().div_euclid(15 * 60));
     let (parts, body) = request.into_parts();
-    let Ok(body) = to_bytes(body, BODY_LIMIT).await else { return ApiError::TooLarge.into_response() };
+    let Ok(body) = to_bytes(body, BODY_LIMIT).await else { return ApiError::TooLarge(BODY_LIMIT).into_response() };
     let asked = (parts.method.clone(), parts.uri.to_string(), body.clone());
     let place = state.kept_answers.place(moment, asked);
     let work_out = || async {

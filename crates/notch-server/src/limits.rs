@@ -5,6 +5,9 @@ use std::time::Duration;
 /// Most bytes of a request's body, where its group of routes says nothing else.
 pub(crate) const BODY_LIMIT: usize = 256 * 1024;
 
+/// Most bytes of a course file: one with a thousand attempts, each measured, has about two million.
+pub(crate) const FILE_LIMIT: usize = 24 * 1024 * 1024;
+
 /// Longest that a question may take.
 pub(crate) const TIMEOUT: Duration = Duration::from_secs(20);
 

@@ -22,9 +22,10 @@ use crate::auth::{passphrase_hash, require_sign_in};
 use crate::description::description;
 use crate::embedded_web;
 use crate::error::ApiError;
-use crate::groups::{open, reading, writing};
+use crate::groups::{open, reading, reading_files, writing, writing_files};
+use crate::json_schema::schema;
 use crate::keep_answers::keep_answers;
-use crate::limits::{BODY_LIMIT, TIMEOUT};
+use crate::limits::{BODY_LIMIT, FILE_LIMIT, TIMEOUT};
 use crate::made_up::{MADE_UP_PATH, looks_there};
 use crate::state::AppState;
 
@@ -50,10 +51,19 @@ async fn asked_in_time(request: Request, next: Next) -> Response {
 /// A change must have come in whole before it begins; once it has begun its answer is waited for: it is
 /// never told no and kept all the same.
 async fn sent_in_time(request: Request, next: Next) -> Response {
+    sent_whole(BODY_LIMIT, request, next).await
+}
+
+/// The same of a file, which is larger.
+async fn file_sent_in_time(request: Request, next: Next) -> Response {
+    sent_whole(FILE_LIMIT, request, next).await
+}
+
+async fn sent_whole(most: usize, request: Request, next: Next) -> Response {
     let (parts, body) = request.into_parts();
-    match tokio::time::timeout(TIMEOUT, to_bytes(body, BODY_LIMIT)).await {
+    match tokio::time::timeout(TIMEOUT, to_bytes(body, most)).await {
         Ok(Ok(body)) => next.run(Request::from_parts(parts, Body::from(body))).await,
-        Ok(Err(_)) => ApiError::TooLarge.into_response(),
+        Ok(Err(_)) => ApiError::TooLarge(most).into_response(),
         Err(_) => ApiError::TooSlow.into_response(),
     }
 }
@@ -87,15 +97,20 @@ async fn which_school(state: AppState, own: Router, request: Request) -> Respons
 /// The routes and layers of one school.
 fn school(state: AppState) -> Router {
     let plain = |group: OpenApiRouter<AppState>| group.split_for_parts().0;
+    let files = plain(reading_files().merge(writing_files()))
+        .route_layer(middleware::from_fn(file_sent_in_time))
+        .route_layer(DefaultBodyLimit::max(FILE_LIMIT));
     // Inside the sign-in: what is kept is given to those alone who may ask.
     let guarded = plain(reading())
         .route_layer(middleware::from_fn_with_state(state.clone(), keep_answers))
         .route_layer(middleware::from_fn(asked_in_time))
         .merge(plain(writing()).route_layer(middleware::from_fn(sent_in_time)))
+        .merge(files)
         .route_layer(middleware::from_fn_with_state(state.clone(), require_sign_in));
     let api = guarded
         .merge(plain(open()).route_layer(middleware::from_fn(sent_in_time)))
         .route("/api/openapi.json", routing::get(description))
+        .route("/api/course-file/schema", routing::get(schema))
         .route("/api/{*rest}", routing::any(|| async { ApiError::NotFound("there is no such address".to_owned()) }))
         .method_not_allowed_fallback(|| async { ApiError::Method })
         .layer(SetResponseHeaderLayer::if_not_present(header::CACHE_CONTROL, HeaderValue::from_static("no-store")));

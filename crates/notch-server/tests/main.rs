@@ -11,6 +11,7 @@
 mod common;
 
 mod api;
+mod course_file;
 mod course_plan;
 mod every_route;
 mod first_evening;

@@ -37,6 +37,7 @@ async fn every_write(server: &Server) -> Vec<Write> {
     let (fields, student) = (course["course"].clone(), course["students"][2].clone());
     let (_, other) = server.get("/api/courses/2").await;
     let (_, small) = server.get("/api/courses/2/plan").await;
+    let (_, small_file) = server.get("/api/courses/2/file").await;
     let cut = json!({ "session": 2, "cut": "rough_chop", "food": "parsley", "pinned": true });
     let small_plan = json!({ "stamp": small["stamp"], "blocks": [cut], "goals": [{ "cut": "coins", "notch": "safe", "by": 3 }] });
     let (_, rack) = server.get("/api/rack").await;
@@ -68,6 +69,7 @@ async fn every_write(server: &Server) -> Vec<Write> {
     let version = |record: &Value| record["version"].clone();
     vec![
         write(Method::POST, "/api/courses", 0, renamed.clone()),
+        write(Method::POST, "/api/course-file", 0, small_file),
         write(
             Method::POST,
             "/api/start",
@@ -206,7 +208,8 @@ async fn a_change_of_what_is_not_there_is_refused_and_changes_nothing() {
 }
 
 /// The questions that are put with a body and change nothing.
-const QUESTIONS: [&str; 17] = [
+const QUESTIONS: [&str; 18] = [
+    "/api/course-file/read",
     "/api/start/read",
     "/api/courses/{id}/plan/try",
     "/api/courses/{id}/roster/read",

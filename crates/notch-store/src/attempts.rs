@@ -27,6 +27,7 @@ pub(crate) fn attempt(row: &Row<'_>) -> rusqlite::Result<Attempt> {
         on_day: word(row, "on_day")?,
         cut: row.get("cut")?,
         strand: optional_word(row, "strand")?,
+        standard_set: row.get("standard_set")?,
         target: json(row, "target_json")?,
         tolerance: json(row, "tolerance_json")?,
         reference_seconds: row.get("reference_seconds")?,

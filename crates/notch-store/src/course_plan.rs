@@ -67,7 +67,7 @@ impl Writer<'_> {
         Ok(())
     }
 
-    fn pin_exercise(&self, id: i64, pinned: bool) -> Result<(), StoreError> {
+    pub(crate) fn pin_exercise(&self, id: i64, pinned: bool) -> Result<(), StoreError> {
         self.tx.execute(
             "UPDATE exercise SET pinned = ?2, version = version + 1 WHERE id = ?1 AND pinned <> ?2",
             params![id, pinned],

@@ -32,7 +32,7 @@ impl Reader<'_> {
 }
 
 impl Writer<'_> {
-    /// Writes a demonstration down.
+    /// Writes a demonstration down. Gives its id.
     ///
     /// # Errors
     /// [`StoreError::NotFound`] for the lesson.
@@ -42,13 +42,13 @@ impl Writer<'_> {
         at: Timestamp,
         fields: &DemonstrationFields,
         against: &MeasuredAgainst,
-    ) -> Result<(), StoreError> {
+    ) -> Result<i64, StoreError> {
         self.lesson(lesson_id)?;
         self.tx.execute(
             "INSERT INTO demonstration (lesson_id, shown_at, fields_json, against_json) VALUES (?1, ?2, ?3, ?4)",
             params![lesson_id, moment(at), to_json(fields)?, to_json(against)?],
         )?;
-        Ok(())
+        Ok(self.tx.last_insert_rowid())
     }
 
     /// Takes a demonstration back: it is kept, with who and why. Gives the lesson that it is of.

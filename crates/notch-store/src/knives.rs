@@ -77,10 +77,16 @@ impl Writer<'_> {
     /// # Errors
     /// [`StoreError::Refused`] for a number that is taken.
     pub fn add_knife(&self, fields: &KnifeFields) -> Result<Knife, StoreError> {
+        self.insert_knife(fields, false)
+    }
+
+    /// Keeps a knife, on the rack or beside it.
+    pub(crate) fn insert_knife(&self, fields: &KnifeFields, archived: bool) -> Result<Knife, StoreError> {
         let done = self.tx.execute(
-            "INSERT INTO knife (number, knife_type, length, heel_height, hand, edge_state, note, name, edge_angle, bolster, tang, hollowed, handle, cost, stored)
-             VALUES (:number, :knife_type, :length, :heel_height, :hand, :edge_state, :note, :name, :edge_angle, :bolster, :tang, :hollowed, :handle, :cost, :stored)",
+            "INSERT INTO knife (archived, number, knife_type, length, heel_height, hand, edge_state, note, name, edge_angle, bolster, tang, hollowed, handle, cost, stored)
+             VALUES (:archived, :number, :knife_type, :length, :heel_height, :hand, :edge_state, :note, :name, :edge_angle, :bolster, :tang, :hollowed, :handle, :cost, :stored)",
             named_params! {
+                ":archived": archived,
                 ":number": fields.number.trim(),
                 ":knife_type": fields.knife_type,
                 ":length": fields.length.get(),

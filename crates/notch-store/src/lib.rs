@@ -8,6 +8,7 @@ mod attempts;
 mod care;
 mod columns;
 mod count;
+mod course_file;
 mod course_plan;
 mod courses;
 mod demonstrations;

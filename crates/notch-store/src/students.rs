@@ -43,7 +43,7 @@ pub(crate) fn person(row: &Row<'_>) -> rusqlite::Result<Person> {
 }
 
 /// A student of `STUDENTS`.
-fn student(row: &Row<'_>) -> rusqlite::Result<Student> {
+pub(crate) fn student(row: &Row<'_>) -> rusqlite::Result<Student> {
     let person = person(row)?;
     Ok(Student {
         id: row.get("student_id")?,
@@ -65,6 +65,9 @@ macro_rules! students_where {
         )
     };
 }
+
+/// Students of a course in the order in which they came, those who left too.
+pub(crate) const OF_COURSE: &str = students_where!("WHERE course_id = ?1 ORDER BY student.id");
 
 impl Reader<'_> {
     /// Students of a course by station; those who left are not among them.
@@ -125,6 +128,11 @@ impl Writer<'_> {
     /// [`StoreError::NotFound`] for the course; [`StoreError::Refused`] for a station that is taken.
     pub fn add_student(&self, course_id: i64, fields: &StudentFields) -> Result<Student, StoreError> {
         self.course(course_id)?;
+        self.insert_student(course_id, fields, false)
+    }
+
+    /// Keeps somebody new, in the course or gone from it.
+    pub(crate) fn insert_student(&self, course_id: i64, fields: &StudentFields, archived: bool) -> Result<Student, StoreError> {
         self.tx.execute(
             "INSERT INTO person (name, hand, hand_size, clearance, special_clearance, allergies_json, notes)
              VALUES (:name, :hand, :hand_size, :clearance, :special, :allergies, :notes)",
@@ -138,7 +146,7 @@ impl Writer<'_> {
                 ":notes": fields.notes.trim(),
             },
         )?;
-        self.take_part(self.tx.last_insert_rowid(), course_id, fields.station)
+        self.take_part(self.tx.last_insert_rowid(), course_id, fields.station, archived)
     }
 
     /// Takes somebody whom the school knows into a course, or back into it.
@@ -155,7 +163,7 @@ impl Writer<'_> {
         }
         let sql = "SELECT id, archived FROM student WHERE person_id = ?1 AND course_id = ?2";
         let there = self.tx.query_row(sql, params![person_id, course_id], |row| Ok((row.get(0)?, row.get(1)?))).optional()?;
-        let Some((id, left)): Option<(i64, bool)> = there else { return self.take_part(person_id, course_id, station) };
+        let Some((id, left)): Option<(i64, bool)> = there else { return self.take_part(person_id, course_id, station, false) };
         if !left {
             let name = self.student(id)?.fields.name;
             return Err(StoreError::Conflict(format!("{name} is in this course already")));
@@ -166,9 +174,9 @@ impl Writer<'_> {
         self.student(id)
     }
 
-    fn take_part(&self, person_id: i64, course_id: i64, station: u16) -> Result<Student, StoreError> {
-        let sql = "INSERT INTO student (person_id, course_id, station) VALUES (?1, ?2, ?3)";
-        unless_taken(self.tx.execute(sql, params![person_id, course_id, station]), || station_taken(station))?;
+    fn take_part(&self, person_id: i64, course_id: i64, station: u16, archived: bool) -> Result<Student, StoreError> {
+        let sql = "INSERT INTO student (person_id, course_id, station, archived) VALUES (?1, ?2, ?3, ?4)";
+        unless_taken(self.tx.execute(sql, params![person_id, course_id, station, archived]), || station_taken(station))?;
         self.student(self.tx.last_insert_rowid())
     }
 

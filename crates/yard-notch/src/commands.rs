@@ -253,6 +253,11 @@ pub(crate) fn advise(file: &Path) -> Done {
     Ok(())
 }
 
+pub(crate) fn print_course_schema() -> Done {
+    writeln!(io::stdout(), "{}", notch_server::course_file_schema()?)?;
+    Ok(())
+}
+
 pub(crate) fn print_openapi() -> Done {
     writeln!(io::stdout(), "{}", notch_server::openapi().to_pretty_json()?)?;
     Ok(())

@@ -72,6 +72,8 @@ enum Command {
     /// Print the OpenAPI document.
     #[command(hide = true)]
     Openapi,
+    /// Print the JSON Schema of a course file.
+    CourseSchema,
 }
 
 fn main() -> ExitCode {
@@ -84,6 +86,7 @@ fn main() -> ExitCode {
         Command::Advise { file } => commands::advise(&file),
         Command::Passphrase { data } => commands::passphrase(&data),
         Command::Openapi => commands::print_openapi(),
+        Command::CourseSchema => commands::print_course_schema(),
     };
     match done {
         Ok(()) => ExitCode::SUCCESS,

@@ -189,6 +189,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/course-file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Takes a course from a file: a new course with people of its own. All of it or nothing. */
+        post: operations["course_file_take"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/course-file/read": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Looks into a file before it is taken: what it holds, or everything that keeps it from being taken. */
+        post: operations["course_file_read"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/courses": {
         parameters: {
             query?: never;
@@ -339,6 +373,23 @@ export interface paths {
         put?: never;
         /** What other doctrines would change; nothing is kept. */
         post: operations["playbook_try_doctrines"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/courses/{id}/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A course as one file: all that was chosen, planned, made and measured in it. */
+        get: operations["course_file_write"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1408,6 +1459,8 @@ export interface components {
              * @description Seconds from start to stop; none while it runs.
              */
             seconds?: number | null;
+            /** @description Id of the set of standards on that day. */
+            standard_set?: string;
             /**
              * Format: date-time
              * @description Moment of the start.
@@ -2584,6 +2637,28 @@ export interface components {
             /** @description Id of the tolerance profile. */
             tolerance: string;
         };
+        /** @description A course as one file. */
+        CourseFile: {
+            /** @description The course. */
+            course: components["schemas"]["CourseFields"];
+            /** @description Always `yard-notch-course`. */
+            format: string;
+            /** @description Its goals. */
+            goals: components["schemas"]["GoalFields"][];
+            /** @description Knives that were used in it. */
+            knives: components["schemas"]["FileKnife"][];
+            /** @description Its lessons, by number. */
+            lessons: components["schemas"]["FileLesson"][];
+            /** @description Copied sets of standards, tolerances and foods that it uses. */
+            own: components["schemas"]["OwnValue"][];
+            /** @description Its students, those who left too. */
+            students: components["schemas"]["FileStudent"][];
+            /**
+             * Format: int32
+             * @description Version of the format: 1.
+             */
+            version: number;
+        };
         /** @description A goal with what the plan makes of it. */
         CourseGoal: components["schemas"]["GoalFields"] & {
             /** @description What the plan expects. */
@@ -3316,6 +3391,179 @@ export interface components {
              * @description Share of the whole in pieces within ±25 % of the mean.
              */
             share_even: number;
+        };
+        /** @description An attempt. */
+        FileAttempt: {
+            /** @description Id of the cut. */
+            cut: string;
+            /** @description Place of the exercise in the lesson's `exercises`. */
+            exercise: number;
+            /** @description Place of the knife in `knives`. */
+            knife: number;
+            /** @description What the instructor ticked. */
+            marks: components["schemas"]["AttemptMarks"];
+            /**
+             * Format: date
+             * @description Day by the school's clock.
+             */
+            on_day: Day;
+            /**
+             * Format: double
+             * @description Seconds of the reference pace for the set amount.
+             */
+            reference_seconds?: number | null;
+            /** @description Samples in the order entered, those that were taken back too. */
+            samples: components["schemas"]["FileSample"][];
+            /** @description Id of the set of standards on that day. */
+            standard_set: string;
+            /**
+             * Format: date-time
+             * @description Moment of the start.
+             */
+            started_at: Moment;
+            /**
+             * Format: date-time
+             * @description Moment of the stop.
+             */
+            stopped_at: Moment;
+            strand?: components["schemas"]["Strand"] | null;
+            /** @description Place of the student in `students`. */
+            student: number;
+            /** @description Target sizes on that day. */
+            target: components["schemas"]["Target"];
+            /** @description Tolerance on that day. */
+            tolerance: components["schemas"]["Tolerance"];
+        };
+        /** @description What a file holds, told before it is taken. */
+        FileContents: {
+            /** @description What it holds, and what becomes of it here. */
+            lines: components["schemas"]["Text"][];
+            /** @description Name of the course. */
+            name: string;
+            /** @description School that wrote it. */
+            school: string;
+        };
+        /** @description What was shown with a sharp and a dulled knife. */
+        FileDemonstration: components["schemas"]["DemonstrationFields"] & {
+            /** @description What the pieces were measured against. */
+            against: components["schemas"]["MeasuredAgainst"];
+            /**
+             * Format: date-time
+             * @description When it was written down.
+             */
+            shown_at: Moment;
+            taken_back?: components["schemas"]["TakenBack"] | null;
+        };
+        /** @description An exercise. */
+        FileExercise: components["schemas"]["ExerciseFields"] & {
+            /** @description Taken out of the lesson; kept for the attempts that were made. */
+            archived: boolean;
+            /** @description Warnings that the instructor kept. */
+            kept_warnings: components["schemas"]["KeptWarning"][];
+            /** @description Stays where it is when the course is drafted again. */
+            pinned: boolean;
+        };
+        /** @description A nick or a near-miss. */
+        FileIncident: {
+            /**
+             * Format: date-time
+             * @description When it was written down.
+             */
+            happened_at: Moment;
+            /** @description Kind. */
+            kind: components["schemas"]["IncidentKind"];
+            /** @description Place of the student in `students`, if one was part of it. */
+            student?: number | null;
+            taken_back?: components["schemas"]["TakenBack"] | null;
+            /** @description What happened, 1 to 400 characters. */
+            words: string;
+        };
+        /** @description A knife that was used. */
+        FileKnife: components["schemas"]["KnifeFields"] & {
+            /** @description No longer on the rack of the school that wrote the file. */
+            archived: boolean;
+        };
+        /** @description A knife that went out for a lesson. */
+        FileKnifeOut: {
+            /**
+             * Format: date-time
+             * @description When it came in.
+             */
+            in_at?: Moment | null;
+            /** @description Place of the knife in `knives`. */
+            knife: number;
+            /**
+             * Format: date-time
+             * @description When it went out.
+             */
+            out_at: Moment;
+        };
+        /** @description A lesson with all that was planned for it and happened in it. */
+        FileLesson: {
+            /** @description Attempts in the order of time. */
+            attempts: components["schemas"]["FileAttempt"][];
+            closed?: components["schemas"]["Closing"] | null;
+            /** @description What was shown with a sharp and a dulled knife. */
+            demonstrations: components["schemas"]["FileDemonstration"][];
+            /** @description Exercises, those taken out too. */
+            exercises: components["schemas"]["FileExercise"][];
+            /** @description Nicks and near-misses. */
+            incidents: components["schemas"]["FileIncident"][];
+            /** @description Knives that went out. */
+            knives_out: components["schemas"]["FileKnifeOut"][];
+            /**
+             * Format: int32
+             * @description Minutes, 10 to 600.
+             */
+            minutes: number;
+            /**
+             * Format: int32
+             * @description Number in the course, from 1.
+             */
+            number: number;
+            /** @description Segments in order. */
+            segments: components["schemas"]["FileSegment"][];
+            /**
+             * Format: civil-date-time
+             * @description Day and time by the school's clock.
+             */
+            starts_at: CivilTime;
+            /** @description Ticks of the check sheet; a line about an exercise has its place in `exercises`. */
+            ticks: components["schemas"]["CheckTick"][];
+            /** @description Title. */
+            title: string;
+        };
+        /** @description A judged sample with its pieces. */
+        FileSample: {
+            /** @description How it was chosen. */
+            custom: components["schemas"]["SampleCustom"];
+            /** @description Its pieces as they were measured. */
+            pieces: components["schemas"]["MeasuredPiece"][];
+            /**
+             * Format: date-time
+             * @description When it was entered.
+             */
+            taken_at: Moment;
+            taken_back?: components["schemas"]["TakenBack"] | null;
+            /** @description What it showed, by the figures of that day. */
+            verdict: components["schemas"]["Verdict"];
+        };
+        /** @description A stretch of a lesson. */
+        FileSegment: {
+            /** @description Place of the exercise that is practised in it. */
+            exercise?: number | null;
+            /** @description What it is for. */
+            kind: components["schemas"]["SegmentKind"];
+            /**
+             * Format: int32
+             * @description Minutes, 1 to 600.
+             */
+            minutes: number;
+        };
+        /** @description A student. */
+        FileStudent: components["schemas"]["StudentFields"] & {
+            /** @description Left the course. */
+            archived: boolean;
         };
         /** @description What one rule found in one case. */
         Finding: {
@@ -7093,6 +7341,122 @@ export interface operations {
             };
         };
     };
+    course_file_take: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description When it happened on the device; now, if left out. Within the past seven days. */
+                "happened-at"?: Moment;
+                /** @description Made by the device, unlike all others: the same write sent again is kept once. */
+                "idempotency-key"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CourseFile"];
+            };
+        };
+        responses: {
+            /** @description Refused: why, and at which fields. */
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Course"];
+                };
+            };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The disk is full; nothing was kept. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    course_file_read: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CourseFile"];
+            };
+        };
+        responses: {
+            /** @description Refused: why, and at which fields. */
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FileContents"];
+                };
+            };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
     courses_list: {
         parameters: {
             query?: never;
@@ -7751,6 +8115,55 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["DoctrineChanges"];
+                };
+            };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    course_file_write: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Refused: why, and at which fields. */
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CourseFile"];
                 };
             };
             /** @description No time for it now: nothing was begun, or nothing of it was kept. */

@@ -169,6 +169,25 @@ impl OwnValue {
         }
     }
 
+    /// Its name for people: of a copy its own, else the id.
+    pub fn name(&self) -> &str {
+        match self {
+            OwnValue::StandardSet { name, .. } | OwnValue::Tolerance { name, .. } => name,
+            OwnValue::Food { food, .. } => &food.name,
+            OwnValue::Cue { id, .. } => id,
+            OwnValue::Thresholds { .. } => "notches",
+        }
+    }
+
+    /// Whether it is a copy with an id of its own, and not an edit of what was shipped.
+    pub fn is_copy(&self) -> bool {
+        match self {
+            OwnValue::StandardSet { id, based_on, .. } | OwnValue::Tolerance { id, based_on, .. } => id != based_on,
+            OwnValue::Food { based_on, food } => food.id != *based_on,
+            OwnValue::Cue { .. } | OwnValue::Thresholds { .. } => false,
+        }
+    }
+
     /// Id within its kind.
     pub fn id(&self) -> &str {
         match self {

@@ -130,6 +130,9 @@ pub struct Attempt {
     pub cut: String,
     /// Strand that it counts for.
     pub strand: Option<Strand>,
+    /// Id of the set of standards on that day.
+    #[serde(default)]
+    pub standard_set: String,
     /// Target sizes on that day.
     pub target: Target,
     /// Tolerance on that day.

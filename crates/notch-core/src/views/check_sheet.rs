@@ -87,6 +87,14 @@ pub struct CheckInput<'a> {
 }
 
 impl CheckSheet {
+    /// The id of a line on the sheet of another lesson, where the exercises have other numbers; none for a line
+    /// about an exercise that `other` does not know.
+    pub fn line_for(item: &str, other: impl Fn(i64) -> Option<i64>) -> Option<String> {
+        let about = item.split_once(':').and_then(|(about, exercise)| LineAbout::of_exercise(about, exercise.parse().ok()?));
+        let Some(about) = about else { return Some(item.to_owned()) };
+        Some(about.with(other)?.id())
+    }
+
     /// Every problem of a tick for this sheet.
     pub fn check_tick(&self, tick: &CheckTick) -> Vec<Problem> {
         let known = self.items.iter().any(|item| item.id == tick.item);
@@ -136,6 +144,23 @@ impl EdgeTask {
 }
 
 impl LineAbout<'_> {
+    /// The line about an exercise that an id begins like.
+    fn of_exercise(about: &str, exercise: i64) -> Option<LineAbout<'static>> {
+        let lines = [LineAbout::Knives { exercise }, LineAbout::Hands { exercise }, LineAbout::Food { exercise }];
+        let id = format!("{about}:{exercise}");
+        lines.into_iter().find(|line| line.id() == id)
+    }
+
+    /// The same about the exercise that has another number.
+    fn with(self, other: impl Fn(i64) -> Option<i64>) -> Option<Self> {
+        Some(match self {
+            LineAbout::Knives { exercise } => LineAbout::Knives { exercise: other(exercise)? },
+            LineAbout::Hands { exercise } => LineAbout::Hands { exercise: other(exercise)? },
+            LineAbout::Food { exercise } => LineAbout::Food { exercise: other(exercise)? },
+            line => line,
+        })
+    }
+
     fn id(&self) -> String {
         match self {
             LineAbout::Knives { exercise } => format!("knives:{exercise}"),

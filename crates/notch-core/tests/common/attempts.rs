@@ -26,6 +26,7 @@ pub fn attempt(id: i64, cut: &str) -> Attempt {
         on_day: date(2026, 10, 6),
         cut: cut.to_owned(),
         strand: CATALOGUE.cut(cut).unwrap().strand,
+        standard_set: "eighth".into(),
         target: CATALOGUE.target("eighth", cut).unwrap(),
         tolerance: CATALOGUE.tolerance("school").unwrap().clone(),
         reference_seconds: Some(180.0),

@@ -7,6 +7,7 @@ pub(crate) mod care;
 pub(crate) mod catalogue;
 pub(crate) mod class;
 pub(crate) mod count;
+pub(crate) mod course_file;
 pub(crate) mod course_plan;
 pub(crate) mod courses;
 pub(crate) mod inspection;

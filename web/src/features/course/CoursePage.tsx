@@ -1,9 +1,9 @@
 import { useParams } from 'react-router';
 import { useCourse } from '../../api/queries';
 import { Failed, Loading } from '../../shared/State';
-import { Calendar } from './Calendar';
 import { CourseForm } from './CourseForm';
 import { Students } from './Students';
+import { TakenElsewhere } from './TakenElsewhere';
 
 /** The course's choices and its students, at the start of a term. */
 export default function CoursePage() {
@@ -27,7 +27,7 @@ function ExistingCourse({ id }: { id: number }) {
     <main className="stack" style={{ padding: '20px 24px', overflowY: 'auto', flex: 1 }}>
       <div className="spread">
         <h1>Course and students</h1>
-        <Calendar courseId={id} />
+        <TakenElsewhere courseId={id} />
       </div>
       <CourseForm key={course.data.course.version} course={course.data.course} />
       <Students courseId={id} students={course.data.students} />

@@ -7,6 +7,7 @@ import { useLookAtMadeUp } from '../../api/session';
 import { Wood } from '../../shared/rule/Wood';
 import { Failed, Loading, Trouble } from '../../shared/State';
 import { FirstEvening } from './FirstEvening';
+import { FromFile } from './FromFile';
 import { useDoors } from './changes';
 import styles from './Start.module.css';
 
@@ -48,7 +49,10 @@ export function Doors() {
         </Link>
       </div>
       {chosen && <FirstEvening key={chosen.id} kind={chosen} doors={doors.data} />}
-      <MadeUp />
+      <div className={styles.also}>
+        <FromFile />
+        <MadeUp />
+      </div>
     </main>
   );
 }

@@ -1,4 +1,4 @@
-import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { keepPreviousData, useMutation, useQuery } from '@tanstack/react-query';
 import type { Api } from '../../api/client';
 import { answer, api, ask } from '../../api/client';
 import { useChange } from '../../api/changes';
@@ -16,6 +16,18 @@ export const useTyped = (typed: Api['Typed']) =>
     placeholderData: keepPreviousData,
     retry: false,
     gcTime: 60_000,
+  });
+
+/** Looks into a course file before it is taken. */
+export const useLookInto = () =>
+  useMutation({
+    mutationFn: (file: Api['CourseFile']) => answer(ask.POST('/api/course-file/read', { body: file })),
+  });
+
+/** Takes a course from a file. */
+export const useTakeFile = (onTaken: (course: Api['Course']) => void) =>
+  useChange('own', (file: Api['CourseFile']) => answer(api.POST('/api/course-file', { body: file })), {
+    onSuccess: onTaken,
   });
 
 /** Starts a course of a known kind. */

@@ -2,15 +2,18 @@ import { Button, CopyButton } from '@mantine/core';
 import { useCalendarAddress } from '../../api/queries';
 import { useShareCalendar } from './changes';
 
-/** The lessons as a file, or as an address that calendars subscribe to until it is taken back. */
-export function Calendar({ courseId }: { courseId: number }) {
+/** The course as a file; its lessons as a calendar, or as an address to subscribe to until it is taken back. */
+export function TakenElsewhere({ courseId }: { courseId: number }) {
   const address = useCalendarAddress(courseId);
   const share = useShareCalendar(courseId);
   const path = address.data?.path;
   const url = path ? `${window.location.origin}${path}` : undefined;
   return (
-    <div className="tight" style={{ maxWidth: 580 }}>
+    <div className="tight" style={{ maxWidth: 760 }}>
       <div className="row">
+        <Button variant="default" component="a" href={`/api/courses/${courseId}/file`} download="course.json">
+          Save the course as a file
+        </Button>
         <Button
           variant="default"
           component="a"
