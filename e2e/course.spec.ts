@@ -18,6 +18,11 @@ test('a course is drafted from its goals, pinned, and drafted again', async ({ a
   await expect(page.getByRole('complementary')).toContainText('New: it follows small dice');
   await last.press('ArrowLeft');
   await expect(block(page, 7, /^Brunoise/)).toHaveAttribute('aria-pressed', 'true');
+  // The keys go on where the block is now: there and back.
+  await page.keyboard.press('ArrowLeft');
+  await expect(block(page, 6, /^Brunoise/)).toBeFocused();
+  await page.keyboard.press('ArrowRight');
+  await expect(block(page, 7, /^Brunoise/)).toBeFocused();
   await expect(page.getByRole('complementary')).toContainText(
     /Session 7 needs \d+ minutes of practice and has 42/,
   );

@@ -56,3 +56,36 @@ test('from pointer to picture while dragging @speed', async ({ page, app }) => {
   await page.goto(`${app.url}/courses/1/bench`);
   told('turning the food', await dragged(page, 'Turn', 'in space'));
 });
+
+test('from a key to the moved block on the picture of the course @speed', async ({ page, app }) => {
+  await page.goto(`${app.url}/courses/1/course`);
+  await page.locator('[data-session] button').first().waitFor();
+  await page.evaluate(() => {
+    const state = window as unknown as { asked?: number; took: number[] };
+    state.took = [];
+    const place = () =>
+      document.querySelector('[data-session] [aria-pressed="true"]')?.closest('[data-session]');
+    let before = place();
+    document.addEventListener('keydown', (event) => (state.asked = event.timeStamp), { capture: true });
+    new MutationObserver(() => {
+      const { asked } = state;
+      if (asked === undefined || place() === before || !place()) return;
+      before = place();
+      state.asked = undefined;
+      requestAnimationFrame(() => setTimeout(() => state.took.push(performance.now() - asked)));
+    }).observe(document.body, { attributes: true, childList: true, subtree: true });
+  });
+  // Each block is left where it was moved to, so that every question is a new one.
+  const blocks = page.locator('[data-held="false"] button[data-block]');
+  const names = await blocks.evaluateAll((all) => all.map((each) => (each as HTMLElement).dataset.block));
+  for (const name of names) {
+    await page.locator(`[data-block="${name}"]`).first().click();
+    for (const key of Number(name?.split(' ')[0]) > 5
+      ? ['ArrowLeft', 'ArrowLeft']
+      : ['ArrowRight', 'ArrowRight']) {
+      await page.keyboard.press(key);
+      await page.waitForTimeout(400);
+    }
+  }
+  told('a moved block', await page.evaluate(() => (window as unknown as { took: number[] }).took));
+});

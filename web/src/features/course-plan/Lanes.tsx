@@ -204,6 +204,11 @@ function Block({
   const tint = useTint(block.food);
   const start = useRef<number>(undefined);
   const dragged = useRef(false);
+  const own = useRef<HTMLButtonElement>(null);
+  // A block that was moved stands in another column and is made anew: whoever moved it by key goes on there.
+  useLayoutEffect(() => {
+    if (chosen && document.activeElement === document.body) own.current?.focus();
+  }, [chosen]);
   const onKeyDown = (event: React.KeyboardEvent) => {
     if (held) return;
     if (event.key === 'ArrowLeft' || event.key === 'ArrowRight')
@@ -216,6 +221,7 @@ function Block({
   };
   return (
     <button
+      ref={own}
       type="button"
       className={styles.block}
       data-kind={block.kind}

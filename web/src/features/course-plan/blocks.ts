@@ -38,6 +38,21 @@ export const withBlock = (
     !isChosen(block, chosen) ? [block] : change ? [{ ...block, ...change }] : [],
   );
 
+/** The picture with its blocks in other sessions; what is new to it waits for the answer. */
+export function placed(plan: Api['CoursePlan'], blocks: Api['DraftBlock'][]): Api['CoursePlan'] {
+  const known = plan.sessions.flatMap((session) => session.blocks);
+  const at = (index: number) =>
+    blocks
+      .filter((block) => block.session === index)
+      .flatMap((block) => {
+        const same = known.filter((each) => each.cut === block.cut && each.food === block.food);
+        const there = same.find((each) => each.session === index) ?? same[0];
+        return there ? [{ ...there, session: index, pinned: block.pinned }] : [];
+      });
+  const sessions = plan.sessions.map((session, index) => ({ ...session, blocks: at(index) }));
+  return { ...plan, sessions };
+}
+
 /** The next session to the left or right that was not held yet. */
 export function openSession(plan: Api['CoursePlan'], from: number, by: 1 | -1): number | undefined {
   const at = from + by;

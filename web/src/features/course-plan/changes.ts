@@ -1,17 +1,20 @@
-import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import type { Api } from '../../api/client';
 import { answer, api, ask } from '../../api/client';
 import { useChange } from '../../api/changes';
+import { placed } from './blocks';
 
 const path = (id: number) => ({ params: { path: { id } } });
 
 /** The course's plan as it stands on the screen, or drafted from there; nothing is kept. */
 export const useCoursePlan = (course: number, question: Api['PlanQuestion']) =>
-  useQuery({
+  useQuery<Api['CoursePlan']>({
     queryKey: ['course-plan', course, question],
     queryFn: ({ signal }) =>
       answer(ask.POST('/api/courses/{id}/plan/try', { ...path(course), body: question, signal })),
-    placeholderData: keepPreviousData,
+    // What is moved stands in its new place at once; what holds there is the answer's to say.
+    placeholderData: (before) =>
+      before && question.blocks && !question.draft ? placed(before, question.blocks) : before,
     retry: false,
     gcTime: 60_000,
   });
