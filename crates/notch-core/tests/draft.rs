@@ -118,6 +118,25 @@ fn a_goal_out_of_reach_says_what_would_reach_it() {
     assert!(found.iter().any(|remedy| matches!(remedy, Remedy::MoreSessions { .. })), "{found:?}");
 }
 
+/// A goal before any session is one that is not reached, and the others stay what they are.
+#[test]
+fn a_goal_before_any_session_is_not_reached() {
+    let made = Made { course: course(AgeBand::Adult), students: class(6), knives: galley() };
+    let evidence = ClassEvidence::default();
+    let mut later = sessions(4, 7, 60);
+    later.iter_mut().for_each(|session| session.number += 2);
+    for sessions in [vec![], later] {
+        let goals = vec![goal("mince", NotchKind::Safe, 2), goal("coins", NotchKind::Safe, 6)];
+        let reached = !sessions.is_empty();
+        let question = DraftQuestion { sessions, blocks: vec![], goals, evidence: &evidence };
+        let at_hand = made.at_hand();
+        let drafting = Drafting::of(&at_hand, &question);
+        let plan = drafting.draft();
+        assert!(!drafting.goal_state(&plan, 0).in_time);
+        assert_eq!(drafting.goal_state(&plan, 1).in_time, reached);
+    }
+}
+
 #[test]
 fn what_the_class_knows_is_reviewed_and_not_new() {
     let made = Made { course: course(AgeBand::Adult), students: class(14), knives: galley() };

@@ -161,12 +161,16 @@ fn a_lesson_has_a_title_and_a_year_of_this_century() {
     let lesson = |title: &str, starts_at: &str| {
         let fields =
             LessonFields { title: title.into(), starts_at: starts_at.parse().unwrap(), minutes: 110, segments: Vec::new() };
-        pointers(&fields.check()).into_iter().map(str::to_owned).collect::<Vec<_>>()
+        pointers(&fields.check(&course(AgeBand::Adult).fields.zone())).into_iter().map(str::to_owned).collect::<Vec<_>>()
     };
     assert_eq!(lesson("Sticks", "2026-10-06T18:30:00"), [""; 0]);
     assert_eq!(lesson("", "2026-10-06T18:30:00"), ["/title"]);
     assert_eq!(lesson("Sticks", "1999-12-31T23:59:00"), ["/starts_at"]);
     assert_eq!(lesson("Sticks", "2101-01-01T00:00:00"), ["/starts_at"]);
+    // In the night on which summer time begins no clock shows half past one; across it a lesson may go.
+    assert_eq!(lesson("Sticks", "2027-03-28T01:30:00"), ["/starts_at"]);
+    assert_eq!(lesson("Sticks", "2027-03-28T00:30:00"), [""; 0]);
+    assert_eq!(lesson("Sticks", "2027-10-31T01:30:00"), [""; 0], "this one the clock shows twice");
 }
 
 #[test]

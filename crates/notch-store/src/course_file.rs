@@ -12,7 +12,7 @@ use notch_core::records::{
     StoredSegment,
 };
 use notch_core::views::CheckSheet;
-use rusqlite::{Row, params};
+use rusqlite::Row;
 
 use crate::count::out_and_in;
 use crate::{Reader, StoreError, Writer, attempts, knives, lessons, students};
@@ -257,8 +257,7 @@ impl Writer<'_> {
     fn take_lesson(&self, course_id: i64, file: &FileLesson, ids: &Ids) -> Result<(), StoreError> {
         let mut fields =
             LessonFields { title: file.title.clone(), starts_at: file.starts_at, minutes: file.minutes, segments: Vec::new() };
-        let lesson = self.add_lesson(course_id, &fields)?;
-        self.tx.execute("UPDATE lesson SET number = ?2 WHERE id = ?1", params![lesson.id, file.number])?;
+        let lesson = self.lesson(self.insert_lesson(course_id, file.number, &fields)?)?;
         let mut exercises = Vec::new();
         for exercise in &file.exercises {
             let made = self.add_exercise(lesson.id, &exercise.fields, &exercise.kept_warnings)?;

@@ -110,33 +110,65 @@ impl Reader<'_> {
 }
 
 impl Writer<'_> {
-    /// Adds a lesson to a course, after the last.
+    /// Adds a lesson to a course, numbered by its time.
     ///
     /// # Errors
     /// [`StoreError::NotFound`] for the course or for an exercise of a segment.
     pub fn add_lesson(&self, course_id: i64, fields: &LessonFields) -> Result<Lesson, StoreError> {
         self.course(course_id)?;
-        self.tx.execute(
-            "INSERT INTO lesson (course_id, number, title, starts_at, minutes)
-             VALUES (?1, (SELECT coalesce(max(number), 0) + 1 FROM lesson WHERE course_id = ?1), ?2, ?3, ?4)",
-            params![course_id, fields.title.trim(), to_word(&fields.starts_at)?, fields.minutes],
-        )?;
-        let id = self.tx.last_insert_rowid();
-        self.set_segments(id, &fields.segments)?;
+        let last = "SELECT coalesce(max(number), 0) + 1 FROM lesson WHERE course_id = ?1";
+        let number = self.tx.query_row(last, [course_id], |row| row.get(0))?;
+        let id = self.insert_lesson(course_id, number, fields)?;
+        self.number_lessons(course_id)?;
         self.lesson(id)
     }
 
-    /// Changes a lesson and its segments.
+    /// Keeps a lesson under a number that is free.
+    pub(crate) fn insert_lesson(&self, course_id: i64, number: u16, fields: &LessonFields) -> Result<i64, StoreError> {
+        self.tx.execute(
+            "INSERT INTO lesson (course_id, number, title, starts_at, minutes) VALUES (?1, ?2, ?3, ?4, ?5)",
+            params![course_id, number, fields.title.trim(), to_word(&fields.starts_at)?, fields.minutes],
+        )?;
+        let id = self.tx.last_insert_rowid();
+        self.set_segments(id, &fields.segments)?;
+        Ok(id)
+    }
+
+    /// Numbers the lessons of a course in the order of their time: one that is moved behind another comes after it.
+    fn number_lessons(&self, course_id: i64) -> Result<(), StoreError> {
+        let mut statement =
+            self.tx.prepare_cached("SELECT id, number FROM lesson WHERE course_id = ?1 ORDER BY starts_at, number")?;
+        let found = statement.query_map([course_id], |row| Ok((row.get(0)?, row.get(1)?)))?;
+        let found = found.collect::<Result<Vec<(i64, i64)>, _>>()?;
+        let changed: Vec<(i64, i64)> =
+            (1..).zip(&found).filter(|(number, (_, kept))| number != kept).map(|(number, (id, _))| (number, *id)).collect();
+        // A number is taken until who has it has the next: all of them first stand beyond the last.
+        let beyond = found.iter().map(|(_, number)| *number).max().unwrap_or(0);
+        let mut statement = self.tx.prepare_cached("UPDATE lesson SET number = ?2 WHERE id = ?1")?;
+        for (number, id) in &changed {
+            statement.execute([*id, beyond + number])?;
+        }
+        for (number, id) in &changed {
+            statement.execute([*id, *number])?;
+        }
+        Ok(())
+    }
+
+    /// Changes a lesson and its segments; its number goes by its time.
     ///
     /// # Errors
     /// [`StoreError::NotFound`], [`StoreError::Stale`].
     pub fn change_lesson(&self, id: i64, version: i64, fields: &LessonFields) -> Result<Lesson, StoreError> {
-        fresh("lesson", version, self.lesson(id)?.version)?;
+        let kept = self.lesson(id)?;
+        fresh("lesson", version, kept.version)?;
         self.tx.execute(
             "UPDATE lesson SET version = version + 1, title = ?2, starts_at = ?3, minutes = ?4 WHERE id = ?1",
             params![id, fields.title.trim(), to_word(&fields.starts_at)?, fields.minutes],
         )?;
         self.set_segments(id, &fields.segments)?;
+        if fields.starts_at != kept.fields.starts_at {
+            self.number_lessons(kept.course_id)?;
+        }
         self.lesson(id)
     }
 

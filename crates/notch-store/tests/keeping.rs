@@ -1,7 +1,8 @@
 //! What is kept, refused and rolled back.
 
-use crate::common::{Tested, at, course, filled, knife, student};
-use notch_core::records::{CourseFields, KnifeFields, StudentFields};
+use crate::common::{Tested, at, course, filled, knife, lesson, student};
+use jiff::civil::date;
+use notch_core::records::{CourseFields, KnifeFields, LessonFields, StudentFields};
 use notch_core::units::Millimetres;
 use notch_store::{Store, StoreError};
 use proptest::prelude::*;
@@ -183,6 +184,28 @@ proptest! {
             prop_assert_eq!(done.is_ok(), tried == version);
             version += i64::from(tried == version);
             prop_assert_eq!(store.read(|reader| reader.student(1)).unwrap().version, version);
+        }
+    }
+}
+
+proptest! {
+    /// Whatever order lessons are added and moved in, their numbers go by their time, from 1, each once.
+    #[test]
+    fn lessons_are_numbered_by_their_time(days in proptest::collection::vec(1i8..28, 1..9), moves in proptest::collection::vec((0usize..9, 1i8..28), 0..6)) {
+        let folder = TempDir::new().unwrap();
+        let store = Store::open(folder.path()).unwrap();
+        let on = |day: i8| LessonFields { starts_at: date(2026, 10, day).at(18, 30, 0, 0), ..lesson(Vec::new()) };
+        let (course, added) = store.write::<_, StoreError>(|writer| {
+            let id = writer.add_course(&course())?.id;
+            Ok((id, days.iter().map(|day| Ok(writer.add_lesson(id, &on(*day))?.id)).collect::<Result<Vec<_>, StoreError>>()?))
+        }).unwrap();
+        for (which, day) in moves {
+            let id = added[which % added.len()];
+            store.write::<_, StoreError>(|writer| writer.change_lesson(id, writer.lesson(id)?.version, &on(day))).unwrap();
+            let lessons = store.read(|reader| reader.lessons(course)).unwrap();
+            let numbers: Vec<u16> = lessons.iter().map(|lesson| lesson.number).collect();
+            prop_assert_eq!(numbers, (1..=u16::try_from(added.len()).unwrap()).collect::<Vec<_>>());
+            prop_assert!(lessons.is_sorted_by_key(|lesson| lesson.fields.starts_at));
         }
     }
 }

@@ -377,6 +377,16 @@ mod tests {
     }
 
     #[test]
+    fn an_order_of_learning_in_a_circle_is_refused() {
+        let mistakes = mistakes_with(|c| {
+            let baton = c.draft.techniques.iter_mut().find(|technique| technique.cut == "baton").unwrap();
+            baton.after = vec!["julienne".into()];
+        });
+        assert_eq!(mistakes.len(), 1, "{mistakes:?}");
+        assert!(mistakes[0].ends_with("stands on itself"), "{mistakes:?}");
+    }
+
+    #[test]
     fn a_doubled_id_is_refused() {
         let mistakes = mistakes_with(|c| {
             let again = c.faults[0].clone();

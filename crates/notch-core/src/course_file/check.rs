@@ -132,7 +132,7 @@ impl CourseFile {
             minutes: lesson.minutes,
             segments: Vec::new(),
         };
-        let mut found = fields.check();
+        let mut found = fields.check(&self.course.zone());
         let segment = |place: usize| -> Option<PlannedSegment> {
             let segment = lesson.segments.get(place)?;
             let exercise_id = segment.exercise.and_then(|exercise| i64::try_from(exercise).ok());

@@ -78,8 +78,8 @@ pub(super) struct Aim {
     pub needed: u16,
     /// Days between the last session but one and the last, for Held.
     pub held_days: Option<i64>,
-    /// Index of the last session that counts.
-    pub by: usize,
+    /// Index of the last session that counts; none where no session is so early.
+    pub by: Option<usize>,
 }
 
 /// A technique as the search looks at it.
@@ -194,7 +194,7 @@ impl<'a> Drafting<'a> {
     pub(super) fn aim(&mut self, goals: &[GoalFields], evidence: &ClassEvidence) {
         let aim = |goal: &GoalFields| {
             let technique = self.rules.techniques.iter().position(|technique| technique.cut == goal.cut)?;
-            let by = self.sessions.iter().rposition(|session| session.number <= goal.by)?;
+            let by = self.sessions.iter().rposition(|session| session.number <= goal.by);
             let held_days = (goal.notch == NotchKind::Held).then_some(self.catalogue.progress.held_days);
             Some(Aim { technique, needed: evidence.sessions_needed(self.catalogue, goal), held_days, by })
         };

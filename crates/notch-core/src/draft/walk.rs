@@ -391,12 +391,12 @@ impl Drafting<'_> {
             }
             counted += 1;
             paced_on = Some(day);
-            if session <= aim.by {
+            if aim.by.is_some_and(|by| session <= by) {
                 state.planned = counted;
             }
             if counted == aim.needed {
                 state.expected = Some(session);
-                state.in_time = session <= aim.by;
+                state.in_time = aim.by.is_some_and(|by| session <= by);
             }
         }
         state

@@ -1,6 +1,7 @@
 //! A lesson of a course.
 
 use jiff::civil::DateTime;
+use jiff::tz::TimeZone;
 use serde::{Deserialize, Serialize};
 
 use crate::catalogue::SegmentKind;
@@ -51,12 +52,16 @@ pub struct Lesson {
 }
 
 impl LessonFields {
-    /// Problems of the title and date; minutes and segments are checked by laying them out.
-    pub fn check(&self) -> Vec<Problem> {
+    /// Problems of the title and date, by the clock of a zone; minutes and segments are checked by laying them out.
+    pub fn check(&self, zone: &TimeZone) -> Vec<Problem> {
         let year = self.starts_at.year();
         [
             Problem::unless_text("/title", "Title", &self.title, 80),
             Problem::unless_within("/starts_at", "Day and time", i64::from(year), 2000, 2100),
+            crate::zone::is_skipped(zone, self.starts_at).then(|| {
+                let why = "is no time that a clock shows: summer time begins over it";
+                Problem::new("/starts_at", "Day and time", self.starts_at.to_string(), why, "an hour earlier or later")
+            }),
         ]
         .into_iter()
         .flatten()

@@ -102,7 +102,7 @@ pub(super) fn add_lessons(
     for (number, starts_at) in (before + 1..).zip(rule.moments()?) {
         let segments = first_segments(catalogue, minutes);
         let fields = LessonFields { title: format!("Lesson {number}"), starts_at, minutes, segments };
-        ApiError::unless_empty(fields.check())?;
+        ApiError::unless_empty(fields.check(&course.fields.zone()))?;
         added.push(writer.add_lesson(course.id, &fields)?.id);
     }
     Ok(added)

@@ -72,14 +72,15 @@ pub(crate) async fn add_lesson(
         .write(
             write,
             move |writer, catalogue, _| {
-                let minutes = writer.course(id)?.fields.lesson_minutes;
+                let course = writer.course(id)?.fields;
+                let minutes = course.lesson_minutes;
                 let fields = LessonFields {
                     title: new.title,
                     starts_at: new.starts_at,
                     minutes,
                     segments: first_segments(catalogue, minutes),
                 };
-                ApiError::unless_empty(fields.check())?;
+                ApiError::unless_empty(fields.check(&course.zone()))?;
                 Ok(writer.add_lesson(id, &fields)?.id)
             },
             |reader, catalogue, id| Ok((StatusCode::CREATED, Json(plan_of(reader, catalogue, id)?))),
@@ -107,8 +108,8 @@ pub(crate) async fn change_lesson(
         .write(
             write,
             move |writer, catalogue, _| {
-                ApiError::unless_empty(change.fields.check())?;
                 let records = CourseRecords::read(writer, writer.lesson(id)?.course_id)?;
+                ApiError::unless_empty(change.fields.check(&records.course.fields.zone()))?;
                 lay_out_segments(&records.at_hand(catalogue), change.fields.minutes, &change.fields.segments, &[])?;
                 Ok(writer.change_lesson(id, change.version, &change.fields)?.id)
             },
