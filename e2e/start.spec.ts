@@ -57,6 +57,47 @@ test('who does not know the knives yet plans on types; bad lines are told', asyn
   await expect(page.getByText('planned on one knife of each type')).toBeVisible();
 });
 
+test('days without a session are tapped, and newcomers hold what the instructor answers for', async ({
+  empty: app,
+  page,
+}) => {
+  await page.goto(app.url);
+  await page.getByRole('button', { name: /Six short lessons for children/ }).click();
+  await page.getByLabel('First session').fill('2026-12-12');
+  const days = page.getByRole('group', { name: 'Sessions' });
+  await expect(days.getByRole('button')).toHaveText([
+    'Sat 12 Dec',
+    'Sat 19 Dec',
+    'Sat 26 Dec',
+    'Sat 2 Jan',
+    'Sat 9 Jan',
+    'Sat 16 Jan',
+  ]);
+  await days.getByRole('button', { name: 'Sat 26 Dec' }).click();
+  await days.getByRole('button', { name: 'Sat 2 Jan' }).click();
+  await expect(days.getByRole('button', { name: 'Sat 30 Jan' })).toBeVisible();
+  await page.getByRole('textbox', { name: 'Names' }).fill('Una Vale, left');
+  const newcomers = page.getByLabel(/^Newcomers hold blades up to/);
+  await newcomers.fill('20');
+  await page.getByRole('button', { name: /Draft the lessons/ }).click();
+  await expect(page.getByText('Blade clearance: 20 mm is out of range').first()).toBeVisible();
+  await newcomers.fill('100');
+  await page.getByRole('button', { name: /Draft the lessons/ }).click();
+  await page.getByRole('link', { name: 'The whole course' }).click();
+  await expect(page.locator('[data-session] > a')).toHaveText([
+    '1 Sat 12 Dec',
+    '2 Sat 19 Dec',
+    '3 Sat 9 Jan',
+    '4 Sat 16 Jan',
+    '5 Sat 23 Jan',
+    '6 Sat 30 Jan',
+  ]);
+  const { students } = (await (await fetch(`${app.url}/api/courses/1`)).json()) as {
+    students: { clearance: number }[];
+  };
+  expect(students.map(({ clearance }) => clearance)).toEqual([100]);
+});
+
 test('the made-up school is looked at beside the own one, and left with one key', async ({
   empty: app,
   page,

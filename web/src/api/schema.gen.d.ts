@@ -6177,8 +6177,11 @@ export interface components {
             knives: string;
             /** @description Names, one a line; may be empty. */
             names: string;
+            newcomers?: components["schemas"]["Millimetres"] | null;
             /** @description The school's name. */
             school: string;
+            /** @description Days on which there is no session; as many come after the last. */
+            skip?: string[];
             /** @description Take the lines that are understood and leave the others. */
             skip_wrong?: boolean;
         };
@@ -6512,12 +6515,19 @@ export interface components {
         };
         /** @description Names and knives while they are typed. */
         Typed: {
+            /**
+             * Format: date
+             * @description Day of the first session; none while it is not said.
+             */
+            first?: Day | null;
             /** @description Id of the kind. */
             kind: string;
             /** @description Knives by count. */
             knives: string;
             /** @description Names, one a line. */
             names: string;
+            /** @description Days on which there is no session. */
+            skip?: string[];
         };
         /** @description Pieces as typed. */
         TypedSample: {
@@ -6536,6 +6546,8 @@ export interface components {
         };
         /** @description Names and knives as they are understood. */
         Understood: {
+            /** @description Days of the sessions. */
+            days: string[];
             /** @description The knives. */
             knives: components["schemas"]["KnifeList"];
             /** @description The class list. */

@@ -117,15 +117,10 @@ pub struct Student {
 impl StudentFields {
     /// Every problem in the fields.
     pub fn check(&self) -> Vec<Problem> {
-        let (least, most) = (Millimetres::whole(60), Millimetres::whole(400));
-        let clearance = self.clearance;
         let mut problems: Vec<Problem> = [
             Problem::unless_text("/name", "Name", &self.name, 60),
             Problem::unless_within("/station", "Station", i64::from(self.station), 1, i64::from(MOST_STUDENTS)),
-            (!(least..=most).contains(&clearance)).then(|| {
-                let allowed = text![Bare(least), " to ", most];
-                Problem::new("/clearance", "Blade clearance", clearance, "is out of range", allowed)
-            }),
+            Self::check_clearance("/clearance", self.clearance),
             (self.notes.chars().count() > 400)
                 .then(|| Problem::new("/notes", "Notes", &self.notes, "is too long", "up to 400 characters")),
             (self.allergies.len() > 20)
@@ -137,6 +132,15 @@ impl StudentFields {
         let named = self.allergies.iter().enumerate();
         problems.extend(named.filter_map(|(i, text)| Problem::unless_text(&format!("/allergies/{i}"), "Allergies", text, 40)));
         problems
+    }
+
+    /// What is wrong with a clearance, if anything.
+    pub fn check_clearance(pointer: &str, clearance: Millimetres) -> Option<Problem> {
+        let (least, most) = (Millimetres::whole(60), Millimetres::whole(400));
+        (!(least..=most).contains(&clearance)).then(|| {
+            let allowed = text![Bare(least), " to ", most];
+            Problem::new(pointer, "Blade clearance", clearance, "is out of range", allowed)
+        })
     }
 
     /// Whether the student named this allergen, whatever its case.

@@ -12,8 +12,9 @@ use notch_core::catalogue::{Catalogue, CourseKind, KnifeType};
 use notch_core::draft::GoalFields;
 use notch_core::drawing::{Silhouette, blade_silhouette};
 use notch_core::people::AgeBand;
-use notch_core::records::{CourseFields, KnifeList, SessionsRule, read_knife_list};
+use notch_core::records::{CourseFields, KnifeList, SessionsRule, StudentFields, read_knife_list};
 use notch_core::roster::Roster;
+use notch_core::units::Millimetres;
 use notch_core::views::{PlanQuestion, lay_down};
 use notch_store::Reader;
 use serde::{Deserialize, Serialize};
@@ -90,6 +91,13 @@ pub(crate) struct Started {
     /// When sessions begin, by the school's clock.
     #[schema(value_type = String, format = "civil-time")]
     at: Time,
+    /// Days on which there is no session; as many come after the last.
+    #[serde(default)]
+    #[schema(value_type = Vec<String>)]
+    skip: Vec<Date>,
+    /// Longest blade of who has no evidence yet, 60 to 400 mm; the kind's usual one if left out.
+    #[serde(default)]
+    newcomers: Option<Millimetres>,
     /// Names, one a line; may be empty.
     names: String,
     /// Take the lines that are understood and leave the others.
@@ -104,6 +112,14 @@ pub(crate) struct Started {
 pub(crate) struct Typed {
     /// Id of the kind.
     kind: String,
+    /// Day of the first session; none while it is not said.
+    #[serde(default)]
+    #[schema(value_type = Option<String>, format = Date)]
+    first: Option<Date>,
+    /// Days on which there is no session.
+    #[serde(default)]
+    #[schema(value_type = Vec<String>)]
+    skip: Vec<Date>,
     /// Names, one a line.
     names: String,
     /// Knives by count.
@@ -117,6 +133,9 @@ pub(crate) struct Understood {
     names: Roster,
     /// The knives.
     knives: KnifeList,
+    /// Days of the sessions.
+    #[schema(value_type = Vec<String>)]
+    days: Vec<Date>,
 }
 
 /// What was started.
@@ -156,8 +175,13 @@ fn kind_of<'c>(catalogue: &'c Catalogue, id: &str) -> Result<&'c CourseKind, Api
     found.ok_or_else(|| ApiError::Fields(vec![Problem::new("/kind", "Kind of course", id, "is not known", allowed())]))
 }
 
-fn names(reader: &Reader<'_>, catalogue: &Catalogue, kind: &CourseKind, text: &str) -> Result<Roster, ApiError> {
-    let asked = RosterText { text: text.to_owned(), clearance: Some(kind.newcomers), apart: BTreeSet::new(), skip_wrong: false };
+/// The sessions of a kind, a week apart.
+fn sessions(kind: &CourseKind, first: Date, at: Time, skip: &[Date]) -> SessionsRule {
+    SessionsRule { first, at, weekdays: Vec::new(), count: kind.sessions, skip: skip.to_vec() }
+}
+
+fn names(reader: &Reader<'_>, catalogue: &Catalogue, newcomers: Millimetres, text: &str) -> Result<Roster, ApiError> {
+    let asked = RosterText { text: text.to_owned(), clearance: Some(newcomers), apart: BTreeSet::new(), skip_wrong: false };
     roster::understood(reader, catalogue, None, &asked)
 }
 
@@ -167,9 +191,12 @@ fn names(reader: &Reader<'_>, catalogue: &Catalogue, kind: &CourseKind, text: &s
 pub(crate) async fn read(State(state): State<AppState>, Body(typed): Body<Typed>) -> Result<Json<Understood>, ApiError> {
     state
         .read(move |reader, catalogue| {
-            let names = names(reader, catalogue, kind_of(catalogue, &typed.kind)?, &typed.names)?;
+            let kind = kind_of(catalogue, &typed.kind)?;
+            let names = names(reader, catalogue, kind.newcomers, &typed.names)?;
             let knives = read_knife_list(catalogue, &typed.knives, &reader.knife_numbers()?)?;
-            Ok(Json(Understood { names, knives }))
+            let moments = typed.first.map(|first| sessions(kind, first, kind.at, &typed.skip).moments()).transpose()?;
+            let days = moments.into_iter().flatten().map(|moment| moment.date()).collect();
+            Ok(Json(Understood { names, knives, days }))
         })
         .await
 }
@@ -188,7 +215,9 @@ pub(crate) async fn start(
             write,
             move |writer, catalogue, _| {
                 let kind = kind_of(catalogue, &body.kind)?;
-                let people = names(writer, catalogue, kind, &body.names)?;
+                let newcomers = body.newcomers.unwrap_or(kind.newcomers);
+                ApiError::unless_empty(StudentFields::check_clearance("/newcomers", newcomers).into_iter().collect())?;
+                let people = names(writer, catalogue, newcomers, &body.names)?;
                 let knives = read_knife_list(catalogue, &body.knives, &writer.knife_numbers()?)?;
                 let mut problems = if body.skip_wrong { Vec::new() } else { people.problems() };
                 problems.extend(knives.items.iter().flat_map(|item| item.problems.clone()));
@@ -204,9 +233,7 @@ pub(crate) async fn start(
                         roster::add(writer, course.id, line.person_id, fields)?;
                     }
                 }
-                let rule =
-                    SessionsRule { first: body.first, at: body.at, weekdays: Vec::new(), count: kind.sessions, skip: Vec::new() };
-                let lessons = add_lessons(writer, catalogue, &course, &rule)?;
+                let lessons = add_lessons(writer, catalogue, &course, &sessions(kind, body.first, body.at, &body.skip))?;
                 let goals: Vec<GoalFields> = kind.goals.iter().map(GoalFields::from).collect();
                 writer.set_goals(course.id, &goals)?;
                 let read = PlanRecords::read(writer, course.id, &clock)?;

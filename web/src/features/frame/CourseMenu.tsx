@@ -16,16 +16,19 @@ export default function CourseMenu({ view }: { view: Api['CourseView'] }) {
       </Menu.Target>
       <Menu.Dropdown>
         <Menu.Label>Courses</Menu.Label>
-        {courses.data?.map((course) => (
-          <Menu.Item
-            key={course.id}
-            component={Link}
-            to={`/courses/${course.id}/${place}`}
-            aria-current={course.id === view.course.id || undefined}
-          >
-            {course.name}
-          </Menu.Item>
-        ))}
+        {/* A school of many years has many: what belongs to this one stays in sight. */}
+        <div style={{ maxHeight: '50vh', overflowY: 'auto' }}>
+          {courses.data?.map((course) => (
+            <Menu.Item
+              key={course.id}
+              component={Link}
+              to={`/courses/${course.id}/${place}`}
+              aria-current={course.id === view.course.id || undefined}
+            >
+              {course.name}
+            </Menu.Item>
+          ))}
+        </div>
         <Menu.Divider />
         <Menu.Item component={Link} to={`/courses/${view.course.id}/course`}>
           The whole course…

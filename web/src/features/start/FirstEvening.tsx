@@ -4,8 +4,10 @@ import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import type { Api } from '../../api/client';
 import type { Day } from '../../api/time';
-import { useUnit, withUnit } from '../../shared/format';
+import { ApiProblem } from '../../api/client';
+import { day } from '../../shared/format';
 import { Knife } from '../../shared/drawing';
+import { LengthInput } from '../../shared/LengthInput';
 import { KnifeItems } from '../../shared/KnifeItems';
 import { RosterLines, students } from '../../shared/RosterLines';
 import { Trouble } from '../../shared/State';
@@ -14,6 +16,8 @@ import styles from './Start.module.css';
 
 type Setting = Pick<Api['Started'], 'school' | 'at' | 'names' | 'knives'> & {
   first: string;
+  skip: string[];
+  newcomers: number | null;
   unknown: boolean;
 };
 
@@ -25,18 +29,20 @@ interface Part {
 /** Names and knives of the first evening; what was understood stands beside them at once. */
 export function FirstEvening({ kind, doors }: { kind: Api['Door']; doors: Api['Doors'] }) {
   const navigate = useNavigate();
-  const [unit] = useUnit();
   const [setting, change] = useState<Setting>({
     school: doors.school ?? 'Our school',
     first: doors.first,
+    skip: [],
+    newcomers: kind.newcomers,
     at: doors.at.slice(0, 5),
     names: '',
     knives: '',
     unknown: false,
   });
   const set = (next: Partial<Setting>) => change((now) => ({ ...now, ...next }));
-  const { names, knives, unknown } = setting;
-  const [typed] = useDebouncedValue({ kind: kind.id, names, knives }, 120);
+  const { names, knives, unknown, skip } = setting;
+  const first = setting.first === '' ? null : (setting.first as Day);
+  const [typed] = useDebouncedValue({ kind: kind.id, first, skip, names, knives }, 120);
   const read = useTyped(typed);
   const roster = typed.names.trim() === '' ? undefined : read.data?.names;
   const list = typed.knives.trim() === '' || unknown ? undefined : read.data?.knives;
@@ -48,8 +54,9 @@ export function FirstEvening({ kind, doors }: { kind: Api['Door']; doors: Api['D
       className="card stack"
       onSubmit={(event) => {
         event.preventDefault();
-        const { school, first, at } = setting;
-        const when = { first: first as Day, at: `${at}:00` };
+        const { school, at, newcomers } = setting;
+        if (!first) return;
+        const when = { first, at: `${at}:00`, skip, newcomers };
         start.mutate({
           kind: kind.id,
           school,
@@ -62,6 +69,7 @@ export function FirstEvening({ kind, doors }: { kind: Api['Door']; doors: Api['D
     >
       <h2>{kind.name}</h2>
       <When setting={setting} set={set} />
+      {kind.sessions > 1 && <Days days={read.data?.days ?? []} setting={setting} set={set} />}
       <div className={styles.beside}>
         <Names setting={setting} set={set} />
         <div aria-live="polite">
@@ -82,10 +90,20 @@ export function FirstEvening({ kind, doors }: { kind: Api['Door']; doors: Api['D
           )}
         </div>
       </div>
-      <p className="quiet">
-        Who is new may hold blades up to {withUnit(kind.newcomers, unit)} from the first evening, watched: you
-        hand them out and answer for it. Change it for each student on the course’s page.
-      </p>
+      <div className="row" style={{ alignItems: 'flex-end' }}>
+        <div style={{ width: 270 }}>
+          <LengthInput
+            label="Newcomers hold blades up to"
+            value={setting.newcomers}
+            onChange={(newcomers) => set({ newcomers })}
+            error={start.error instanceof ApiProblem ? start.error.at('/newcomers') : undefined}
+          />
+        </div>
+        <p className="quiet" style={{ flex: '1 1 300px' }}>
+          From the first evening, watched: you hand them out and answer for it. It can be changed for each
+          student on the course’s page.
+        </p>
+      </div>
       <div className="row">
         <Button
           type="submit"
@@ -126,6 +144,37 @@ function When({ setting, set }: Part) {
         value={setting.at}
         onChange={(event) => set({ at: event.currentTarget.value })}
       />
+    </div>
+  );
+}
+
+/** The days as the rule has them; a day that is tapped has no session, and the rule goes on after the last. */
+function Days({ days, setting, set }: Part & { days: string[] }) {
+  const all = [...days, ...setting.skip].sort();
+  if (days.length === 0) return null;
+  return (
+    <div className="tight" role="group" aria-label="Sessions">
+      <span className="quiet">{days.length} sessions, a week apart. Tap a day on which there is none.</span>
+      <div className="row" style={{ gap: 6 }}>
+        {all.map((each) => {
+          const skipped = setting.skip.includes(each);
+          return (
+            <button
+              key={each}
+              type="button"
+              className={styles.day}
+              aria-pressed={!skipped}
+              onClick={() =>
+                set({
+                  skip: skipped ? setting.skip.filter((other) => other !== each) : [...setting.skip, each],
+                })
+              }
+            >
+              {day(each as Day)}
+            </button>
+          );
+        })}
+      </div>
     </div>
   );
 }

@@ -12,7 +12,7 @@ export const useTyped = (typed: Api['Typed']) =>
   useQuery({
     queryKey: ['start', 'read', typed],
     queryFn: ({ signal }) => answer(ask.POST('/api/start/read', { body: typed, signal })),
-    enabled: typed.names.trim() !== '' || typed.knives.trim() !== '',
+    enabled: Boolean(typed.first),
     placeholderData: keepPreviousData,
     retry: false,
     gcTime: 60_000,
