@@ -38,7 +38,9 @@ test('from an empty folder to a printed first lesson, counted and timed', async 
   expect(seconds).toBeLessThan(60);
   const pdf = (await page.pdf({ preferCSSPageSize: true })).toString('latin1');
   expect(pdf.match(/\/Type\s*\/Page[^s]/g)).toHaveLength(1);
+  // On wide paper too the work has the whole width.
   await page.emulateMedia({ media: 'print' });
+  expect((await page.getByRole('article').boundingBox())?.width).toBeGreaterThan(1100);
   await expect(page.getByText('Una Vale left hand')).toBeVisible();
   await expect(page.getByText('Pell Quist no celery')).toBeVisible();
   await expect(page.getByRole('button', { name: 'Print' })).toBeHidden();

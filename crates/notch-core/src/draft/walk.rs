@@ -292,6 +292,11 @@ impl Drafting<'_> {
         if self.is_alone() { self.rules.limits.new_alone } else { self.rules.limits.new }
     }
 
+    /// Techniques that a session may have.
+    fn most_techniques(&self) -> usize {
+        self.rules.limits.techniques.max(if self.is_alone() { self.rules.limits.new_alone } else { 0 })
+    }
+
     fn new_here(&self, visit: &mut Visit<'_>, place: usize, technique: usize, taught: &mut Taught) {
         let Some(lane) = self.lanes.get(technique) else { return };
         visit.new |= bit(technique);
@@ -343,7 +348,7 @@ impl Drafting<'_> {
     }
 
     fn as_a_whole(&self, visit: &mut Visit<'_>, places: &[Place], taught: &Taught) {
-        let (limits, weights) = (&self.rules.limits, &self.rules.weights);
+        let weights = &self.rules.weights;
         for _ in 1..visit.new.count_ones() {
             visit.points(Weighed::SecondNew, None, if self.is_alone() { 0 } else { weights.second_new });
         }
@@ -361,7 +366,7 @@ impl Drafting<'_> {
         visit.broken_by(HardRule::Minutes, None, visit.minutes.saturating_sub(free));
         let money = self.food_budget.unwrap_or(u32::MAX);
         visit.broken_by(HardRule::Budget, None, visit.cost.saturating_sub(money).div_ceil(100));
-        visit.broken_by(HardRule::Techniques, None, beyond(places.len(), limits.techniques));
+        visit.broken_by(HardRule::Techniques, None, beyond(places.len(), self.most_techniques()));
     }
 
     /// What a plan expects of a goal.
@@ -461,7 +466,7 @@ impl Drafting<'_> {
         let choice = place.and_then(|place| self.choices.get(plan.0.get(session)?.get(place)?.choice));
         let name = |id: &str| self.catalogue.cut(id).map_or_else(|| id.to_owned(), |cut| cut.name.clone());
         let title = choice.map(|choice| name(&choice.cut)).unwrap_or_default();
-        let (limits, number) = (&self.rules.limits, self.sessions.get(session).map_or(0, |session| session.number));
+        let number = self.sessions.get(session).map_or(0, |session| session.number);
         if let Some((_, words)) = choice.and_then(|choice| choice.faults.iter().find(|(fault, _)| *fault == rule)) {
             return words.clone();
         }
@@ -483,7 +488,7 @@ impl Drafting<'_> {
                 let may = money(self.food_budget.unwrap_or(0));
                 text!["The food of session ", number, " costs about ", money(cost), "; it may cost ", may, "."]
             }
-            HardRule::Techniques => text!["Session ", number, " has more than ", limits.techniques, " techniques."],
+            HardRule::Techniques => text!["Session ", number, " has more than ", self.most_techniques(), " techniques."],
             HardRule::Twice => text![title, " stands twice in session ", number, "."],
             HardRule::Taught | HardRule::Allergy | HardRule::Board | HardRule::Knife | HardRule::Clearance => Text::default(),
         }
