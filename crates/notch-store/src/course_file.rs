@@ -89,8 +89,9 @@ impl Reader<'_> {
     fn own_of(&self, course: &Course, lessons: &[FileLesson]) -> Result<Vec<OwnValue>, StoreError> {
         let foods: Vec<&str> =
             lessons.iter().flat_map(|lesson| &lesson.exercises).map(|exercise| exercise.fields.food.as_str()).collect();
+        let judged_by = |id: &str| lessons.iter().flat_map(|lesson| &lesson.attempts).any(|attempt| attempt.standard_set == id);
         let is_used = |kind: OwnKind, id: &str| match kind {
-            OwnKind::StandardSet => course.fields.standard_set == id,
+            OwnKind::StandardSet => course.fields.standard_set == id || judged_by(id),
             OwnKind::Tolerance => course.fields.tolerance == id,
             OwnKind::Food => foods.contains(&id),
             OwnKind::Cue | OwnKind::Thresholds => false,

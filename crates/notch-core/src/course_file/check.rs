@@ -2,6 +2,8 @@
 
 use std::collections::BTreeSet;
 
+use jiff::tz::TimeZone;
+
 use super::{CourseFile, FileAttempt, FileLesson, FileSample};
 use crate::catalogue::Catalogue;
 use crate::lesson::{PlannedSegment, lay_out};
@@ -132,7 +134,8 @@ impl CourseFile {
             minutes: lesson.minutes,
             segments: Vec::new(),
         };
-        let mut found = fields.check(&self.course.zone());
+        // What was held was held: by the clock of a zone a time can be missing that once was written down.
+        let mut found = fields.check(&TimeZone::UTC);
         let segment = |place: usize| -> Option<PlannedSegment> {
             let segment = lesson.segments.get(place)?;
             let exercise_id = segment.exercise.and_then(|exercise| i64::try_from(exercise).ok());

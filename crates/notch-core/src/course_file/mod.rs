@@ -287,7 +287,7 @@ impl CourseFile {
             text![
                 of_number(present.len(), "student", "students"),
                 if left.is_empty() { String::new() } else { format!(", and {} who left", left.len()) },
-                ": they become people of this school, with what they have shown."
+                ": they become people of this school, with what they have shown in this course."
             ],
             text![of_number(attempts, "attempt", "attempts"), ", each with the sizes and the tolerance of its day."],
         ];

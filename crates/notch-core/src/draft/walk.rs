@@ -270,11 +270,8 @@ impl Drafting<'_> {
         let food = |each: &Place| self.choices.get(each.choice).map(|choice| &choice.food);
         if !places.iter().take(place).any(|each| food(each) == Some(&chosen.food)) {
             let before = taught.foods[self.food_number(choice)].min(OFTEN);
-            visit.points(
-                Weighed::Food,
-                Some(place),
-                if place > 0 { weights.food } else { 0 } + weights.food_again * i32::from(before),
-            );
+            let further = if place > 0 { weights.food } else { 0 };
+            visit.points(Weighed::Food, Some(place), further + weights.food_again * i32::from(before));
         }
     }
 
@@ -483,7 +480,8 @@ impl Drafting<'_> {
             }
             HardRule::Budget => {
                 let places = plan.0.get(session).map(Vec::as_slice).unwrap_or_default();
-                let cost: u32 = places.iter().filter_map(|place| self.choices.get(place.choice)).map(|choice| choice.cost).sum();
+                let costs = places.iter().filter_map(|place| self.choices.get(place.choice)).map(|choice| choice.cost);
+                let cost = costs.fold(0, u32::saturating_add);
                 let money = |hundredths: u32| format!("{:.2}", f64::from(hundredths) / 100.0);
                 let may = money(self.food_budget.unwrap_or(0));
                 text!["The food of session ", number, " costs about ", money(cost), "; it may cost ", may, "."]
