@@ -121,3 +121,16 @@ async fn an_exercise_that_is_moved_takes_its_setup_along() {
     let there = later["exercises"].as_array().unwrap().iter().find(|each| each["exercise"]["cut"] == "julienne").unwrap();
     assert_eq!((&there["exercise"]["knife_type"], &there["exercise"]["amount"]), (&json!("petty"), &exercise["amount"]));
 }
+
+#[tokio::test]
+async fn a_goal_that_no_single_change_reaches_is_told_so() {
+    let server = Server::new(None);
+    let goals = json!([{ "cut": "fine_brunoise", "notch": "held", "by": 8 }]);
+    let (_, drafted) = server.post(&format!("{PLAN}/try"), json!({ "goals": goals, "draft": true })).await;
+    let goal = &drafted["goals"][0];
+    assert_eq!((&goal["state"]["in_time"], &goal["ways"]), (&json!(false), &json!([])), "{goal}");
+    assert!(crate::common::words(&goal["words"]).ends_with("nor a lower notch reaches it."), "{goal}");
+    // Whoever only looks is not told what nobody tried.
+    let (_, looked) = server.post(&format!("{PLAN}/try"), json!({ "goals": goals })).await;
+    assert!(!crate::common::words(&looked["goals"][0]["words"]).contains("reaches it"), "{looked}");
+}

@@ -23,5 +23,6 @@ pub use choices::Choice;
 pub use drafting::{DraftBlock, DraftQuestion, DraftSession, Drafting, Place, Plan};
 pub use goal::{ClassEvidence, GoalFields, GoalState};
 pub use hard_rule::HardRule;
+pub(crate) use remedies::{LONGER, MOST_SESSIONS};
 pub use remedies::{Remedy, remedies};
 pub use walk::{BlockKind, Said, Value, Weighed};

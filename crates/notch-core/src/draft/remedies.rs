@@ -36,10 +36,10 @@ pub enum Remedy {
 }
 
 /// Most sessions that are tried beside those of the course.
-const MOST_SESSIONS: u16 = 3;
+pub(crate) const MOST_SESSIONS: u16 = 3;
 
 /// Longer sessions that are tried, minutes more.
-const LONGER: [u16; 2] = [15, 30];
+pub(crate) const LONGER: [u16; 2] = [15, 30];
 
 /// Changes that would reach a goal, each drafted to see that it does: the smallest of each kind.
 pub fn remedies(at_hand: &AtHand<'_>, question: &DraftQuestion<'_>, goal: usize) -> Vec<Remedy> {

@@ -6,8 +6,8 @@ use serde::{Deserialize, Serialize};
 use crate::at_hand::AtHand;
 use crate::catalogue::{SegmentKind, Strand};
 use crate::draft::{
-    BlockKind, Choice, ClassEvidence, DraftBlock, DraftQuestion, DraftSession, Drafting, GoalFields, GoalState, HardRule, Plan,
-    Remedy, Said, Weighed, remedies,
+    BlockKind, Choice, ClassEvidence, DraftBlock, DraftQuestion, DraftSession, Drafting, GoalFields, GoalState, HardRule, LONGER,
+    MOST_SESSIONS, Plan, Remedy, Said, Weighed, remedies,
 };
 use crate::drawing::{SectionDrawing, food_section};
 use crate::problem::Problem;
@@ -450,7 +450,7 @@ impl Picture<'_, '_> {
         let cut = catalogue.cut(&goal.cut).map_or(goal.cut.as_str(), |cut| cut.name.as_str());
         let state = self.drafting.goal_state(self.plan, index);
         let number = |session: usize| self.drafting.session_number(session);
-        let words = match state.expected {
+        let mut words = match state.expected {
             _ if state.needed == 0 => Text::from("Reached already: everybody has it."),
             Some(session) if state.in_time => {
                 let sessions = if state.needed == 1 { " session" } else { " sessions" };
@@ -462,6 +462,17 @@ impl Picture<'_, '_> {
         // Only a draft that falls short says what would not.
         let wanted = drafted && !state.in_time;
         let ways = if wanted { remedies(self.at_hand, question, index) } else { Vec::new() };
+        if wanted && ways.is_empty() {
+            let [.., longest] = LONGER;
+            let none = text![
+                " Neither ",
+                MOST_SESSIONS,
+                " more sessions, ",
+                longest,
+                " more minutes each, nor a lower notch reaches it."
+            ];
+            words.push(none);
+        }
         let technique = catalogue.draft.technique(&goal.cut);
         CourseGoal {
             title: format!("{} in {cut} by session {}", goal.notch.name(), goal.by),
