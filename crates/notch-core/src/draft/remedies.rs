@@ -57,8 +57,11 @@ pub fn remedies(at_hand: &AtHand<'_>, question: &DraftQuestion<'_>, goal: usize)
         }
         changed
     };
+    let by = |by: u16| with(GoalFields { by, ..wanted.clone() });
+    // Due at the end it is expected in some session; due by then, it is reached by then or at the end.
     let last = question.sessions.last().map_or(0, |session| session.number);
-    let later = (wanted.by + 1..=last).find(|by| reaches(at_hand, &with(GoalFields { by: *by, ..wanted.clone() }), goal));
+    let expected = expected(at_hand, &by(last), goal).filter(|session| *session > wanted.by);
+    let later = expected.into_iter().chain((last > wanted.by).then_some(last)).find(|due| reaches(at_hand, &by(*due), goal));
     let lower = NotchKind::ALL.into_iter().rev().filter(|notch| *notch < wanted.notch);
     let lower = lower.into_iter().find(|notch| reaches(at_hand, &with(GoalFields { notch: *notch, ..wanted.clone() }), goal));
     [
@@ -75,6 +78,12 @@ pub fn remedies(at_hand: &AtHand<'_>, question: &DraftQuestion<'_>, goal: usize)
 fn reaches(at_hand: &AtHand<'_>, question: &DraftQuestion<'_>, goal: usize) -> bool {
     let drafting = Drafting::of(at_hand, question);
     drafting.goal_state(&drafting.draft(), goal).in_time
+}
+
+/// Number of the session in which a draft expects the goal.
+fn expected(at_hand: &AtHand<'_>, question: &DraftQuestion<'_>, goal: usize) -> Option<u16> {
+    let drafting = Drafting::of(at_hand, question);
+    Some(drafting.session_number(drafting.goal_state(&drafting.draft(), goal).expected?))
 }
 
 /// The course with more sessions at its end, in its usual rhythm, and its goals due so much later.

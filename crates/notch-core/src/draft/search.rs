@@ -64,7 +64,7 @@ impl Drafting<'_> {
         let mut tried = Plan::default();
         for step in self.steps(plan) {
             // Steps were listed for the plan as it was: one that no longer fits is passed over.
-            if !self.after(plan, step, &mut tried) {
+            if !self.after(plan, step, &mut tried) || value.broken() == 0 && self.breaks_at_once(&tried, step) {
                 continue;
             }
             let found = self.value(&tried);
@@ -129,7 +129,7 @@ impl Drafting<'_> {
         let mut best: (Value, Option<Plan>) = (self.value(plan), None);
         let mut tried = Plan::default();
         for step in steps {
-            if self.after(plan, step, &mut tried) {
+            if self.after(plan, step, &mut tried) && !(best.0.broken() == 0 && self.breaks_at_once(&tried, step)) {
                 let found = self.value(&tried);
                 if found > best.0 {
                     best = (found, Some(tried.clone()));
@@ -165,6 +165,9 @@ impl Drafting<'_> {
             }
             Step::Swap { one, other } => {
                 let (Some(at), Some(there)) = (free(plan, one.0, one.1), free(plan, other.0, other.1)) else { return false };
+                if at.choice == there.choice {
+                    return false;
+                }
                 self.put(into, one, there);
                 self.put(into, other, at);
             }
@@ -178,6 +181,18 @@ impl Drafting<'_> {
             }
         }
         true
+    }
+
+    /// Whether a step leaves a session that breaks a rule whatever stands in the others: no whole walk is needed
+    /// to know that a plan in which every rule holds is not bettered by it.
+    fn breaks_at_once(&self, after: &Plan, step: Step) -> bool {
+        match step {
+            Step::Drop { .. } => false,
+            Step::Add { session, .. } | Step::Food { session, .. } | Step::Move { to: session, .. } => {
+                self.overfull(after, session)
+            }
+            Step::Swap { one, other } => self.overfull(after, one.0) || self.overfull(after, other.0),
+        }
     }
 
     #[allow(clippy::unused_self, reason = "reads as a step of the search")]

@@ -275,6 +275,22 @@ impl Drafting<'_> {
         }
     }
 
+    /// Whether a session breaks a rule by what stands in it alone: a fault of a block, one technique twice, minutes,
+    /// techniques. What was held is past that.
+    pub(super) fn overfull(&self, plan: &Plan, session: usize) -> bool {
+        let (Some(places), Some(free)) = (plan.0.get(session), self.sessions.get(session)) else { return false };
+        let (mut minutes, mut here) = (0, 0);
+        for choice in places.iter().filter_map(|at| self.choices.get(at.choice)) {
+            let technique = choice.technique.map_or(0, bit);
+            if !choice.faults.is_empty() || here & technique != 0 {
+                return !free.held;
+            }
+            here |= technique;
+            minutes += u32::from(choice.minutes);
+        }
+        !free.held && (minutes > u32::from(free.minutes) || places.len() > self.most_techniques())
+    }
+
     /// Number of the food of a choice.
     fn food_number(&self, choice: usize) -> usize {
         self.foods.get(choice).copied().unwrap_or(0) % MOST_FOODS
