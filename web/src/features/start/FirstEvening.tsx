@@ -140,7 +140,7 @@ function When({ setting, set }: Part) {
         label="Begins at"
         type="time"
         required
-        w={110}
+        w={130}
         value={setting.at}
         onChange={(event) => set({ at: event.currentTarget.value })}
       />
