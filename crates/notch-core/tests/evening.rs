@@ -7,12 +7,13 @@ use crate::common::{CATALOGUE, course, rack, student};
 use jiff::civil::{Date, date};
 use notch_core::at_hand::AtHand;
 use notch_core::care::CareHistory;
-use notch_core::catalogue::{Grip, Hold, Motion, Third};
+use notch_core::catalogue::{Grip, Hold, Motion, SegmentKind, Third};
 use notch_core::people::{AgeBand, Hand};
 use notch_core::records::{
     Amount, Attempt, AttemptMarks, CheckTick, CountedKnife, Course, EdgeState, Exercise, ExerciseFields, Knife, Lesson,
-    LessonFields, Making, Student, StudentFields,
+    LessonFields, Making, StoredSegment, Student, StudentFields,
 };
+use notch_core::resources::{BoardSize, Resources, Watchers};
 use notch_core::units::Millimetres;
 use notch_core::views::{
     CheckInput, CheckPart, CheckSheet, ClassInput, ClassView, KnifeCount, PlannedExercise, WatchKind, check_closing, check_sheet,
@@ -359,4 +360,58 @@ fn a_lapsed_strand_is_watched() {
     let marks = AttemptMarks { faults: vec!["towards_hand".into()], ..AttemptMarks::default() };
     evening.attempts.push(Attempt { marks, ..stopped(4, "julienne", 100.0) });
     assert_eq!(watched(&evening.class(), 1), [WatchKind::SafeFirst]);
+}
+
+#[test]
+fn the_sheet_reckons_with_what_the_kitchen_has() {
+    let with = |resources: Resources| {
+        let mut evening = evening(6, 8);
+        evening.course.fields.resources = resources;
+        evening.sheet().items.into_iter().filter(|item| item.part == CheckPart::Stations).collect::<Vec<_>>()
+    };
+    let board_size = Some(BoardSize { length: Millimetres::whole(360), width: Millimetres::whole(260) });
+    let all = with(Resources { board_size, containers: Some(18), ..Resources::default() });
+    assert_eq!(all[0].title, "6 boards of wood, 360 × 260 mm, anchored");
+    assert!(all.iter().all(|item| item.short == 0), "{all:?}");
+    assert_eq!(with(Resources { containers: Some(14), ..Resources::default() })[2].short, 4, "three a station");
+    // Four are watched at one time: the others wait, and no more boards are laid out than are worked at.
+    let watched = with(Resources { instructors: Some(Watchers { people: 1, each: 4 }), ..Resources::default() });
+    assert_eq!((watched[0].title.as_str(), watched[0].short), ("4 boards of wood, anchored", 0));
+    assert_eq!(watched[2].title, "12 containers");
+}
+
+#[test]
+fn each_washes_up_in_turn_at_the_sinks_there_are() {
+    let short_by = |sinks: Option<u16>, kind: SegmentKind| {
+        let mut evening = evening(30, 8);
+        evening.course.fields.resources.sinks = sinks;
+        let mut lesson = lesson();
+        lesson.fields.segments = vec![StoredSegment { kind, minutes: 12, exercise_id: None }];
+        plan_view(&evening.at_hand(), &lesson, &[]).unwrap().time_rule.segments[0].short_by
+    };
+    assert_eq!(short_by(Some(2), SegmentKind::CleanDown), 3, "thirty at two sinks, a minute each, in twelve");
+    assert_eq!(short_by(Some(3), SegmentKind::CleanDown), 0);
+    assert_eq!(short_by(None, SegmentKind::CleanDown), 0, "nobody has said how many there are");
+    assert_eq!(short_by(Some(2), SegmentKind::Arrival), 0, "nobody washes up then");
+}
+
+#[test]
+fn an_order_costs_what_its_grams_cost_and_says_what_it_does_not_count() {
+    let cost = |price: Option<f64>, budget: Option<f64>| {
+        let mut catalogue = CATALOGUE.clone();
+        catalogue.foods.iter_mut().find(|food| food.id == "carrot").unwrap().price = price;
+        let mut evening = evening(6, 8);
+        evening.course.fields.resources.food_budget = budget;
+        let at_hand = AtHand { catalogue: &catalogue, ..evening.at_hand() };
+        let plan = plan_view(&at_hand, &lesson(), &[evening.exercise()]).unwrap();
+        (plan.order[0].grams, plan.order[0].cost, plan.order_cost)
+    };
+    assert_eq!(cost(None, None).2, None, "nobody asked");
+    let (grams, of_line, all) = cost(Some(2.5), Some(0.5));
+    let all = all.unwrap();
+    assert!((all.cost - grams * 2.5 / 1000.0).abs() < 1e-9 && of_line == Some(all.cost), "{all:?}");
+    assert!(all.over && all.words.to_string().ends_with(" of the 0.50 that it may cost."), "{all:?}");
+    assert!(!cost(Some(2.5), Some(500.0)).2.unwrap().over);
+    let unpriced = cost(None, Some(10.0)).2.unwrap();
+    assert!(!unpriced.over && unpriced.words.to_string().contains("nobody has said the price"), "{unpriced:?}");
 }
