@@ -97,7 +97,7 @@ pub fn order_cost(lines: &[OrderLine], budget: Option<f64>) -> Option<OrderCost>
     if lines.is_empty() || budget.is_none() && unpriced.len() == lines.len() {
         return None;
     }
-    let may = budget.map_or_else(String::new, |budget| format!(" of the {budget:.2} that it may cost"));
+    let may = budget.map_or_else(String::new, |budget| format!("; it may cost {budget:.2}"));
     let mut words = text!["About ", format!("{cost:.2}"), may, "."];
     if !unpriced.is_empty() {
         words.push(format!(" Not counted, since nobody has said the price: {}.", unpriced.join(", ")));
