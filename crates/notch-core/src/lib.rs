@@ -54,6 +54,7 @@ pub mod progress;
 pub mod records;
 pub mod resources;
 pub mod roster;
+pub mod rotation;
 mod sheet;
 pub mod text;
 pub mod units;

@@ -40,6 +40,7 @@ mod progress;
 mod records;
 mod register;
 mod roster;
+mod rotation;
 mod rules;
 mod said;
 mod sampling;

@@ -2,7 +2,7 @@
 
 use std::error::Error;
 use std::fs;
-use std::io::{self, Read, Write};
+use std::io::{self, Write};
 use std::net::SocketAddr;
 use std::path::{Path, PathBuf};
 use std::sync::OnceLock;
@@ -10,6 +10,7 @@ use std::sync::OnceLock;
 use jiff::SignedDuration;
 use notch_core::catalogue::Catalogue;
 use notch_core::own::{InForce, SetAside, in_force};
+use notch_core::rotation::Instance;
 use notch_core::views::{AskedJobs, answer_jobs};
 use notch_server::{AppState, Clock, MadeUp, PASSPHRASE_KEY, Settings, hash_passphrase};
 use notch_store::{Document, FORMAT, ServingLock, Store, StoreError};
@@ -240,16 +241,31 @@ pub(crate) fn accept(data: &Path) -> Done {
     Ok(())
 }
 
+/// A file, or standard input for `-`.
+fn read_text(file: &Path) -> Result<String, String> {
+    let read = if file == Path::new("-") { io::read_to_string(io::stdin()) } else { fs::read_to_string(file) };
+    read.map_err(|error| format!("{}: {error}", file.display()))
+}
+
 /// Answers a file of jobs.
 pub(crate) fn advise(file: &Path) -> Done {
-    let mut text = String::new();
-    if file == Path::new("-") {
-        io::stdin().read_to_string(&mut text)?;
-    } else {
-        text = fs::read_to_string(file).map_err(|error| format!("{}: {error}", file.display()))?;
-    }
-    let asked: AskedJobs = serde_json::from_str(&text).map_err(|error| format!("{}: {error}", file.display()))?;
+    let asked: AskedJobs = serde_json::from_str(&read_text(file)?).map_err(|error| format!("{}: {error}", file.display()))?;
     writeln!(io::stdout(), "{}", serde_json::to_string_pretty(&answer_jobs(&Catalogue::shipped()?, &asked))?)?;
+    Ok(())
+}
+
+/// Prints a rotation of a class, or why there is none.
+pub(crate) fn rotate(file: &Path) -> Done {
+    let class: Instance = serde_json::from_str(&read_text(file)?).map_err(|error| format!("{}: {error}", file.display()))?;
+    let answer = class.solve().map_err(|problems| {
+        let told = problems.iter().map(|problem| format!("{}: {}", problem.pointer, problem.message));
+        format!("{}:\n{}", file.display(), told.collect::<Vec<_>>().join("\n"))
+    })?;
+    let text = match answer {
+        Ok(solution) => serde_json::to_string_pretty(&solution)?,
+        Err(impossible) => serde_json::to_string_pretty(&impossible)?,
+    };
+    writeln!(io::stdout(), "{text}")?;
     Ok(())
 }
 

@@ -63,6 +63,11 @@ enum Command {
         /// File of jobs; `-` for standard input.
         file: PathBuf,
     },
+    /// Plan who works in which round with which knife; reads a class, prints a rotation or why there is none.
+    Rotate {
+        /// File of the class (`rotation-instance/1`); `-` for standard input.
+        file: PathBuf,
+    },
     /// Set the instructor's passphrase, read from standard input.
     Passphrase {
         /// Folder of the data.
@@ -84,6 +89,7 @@ fn main() -> ExitCode {
         Command::Check { data } => commands::check(&data),
         Command::Accept { data } => commands::accept(&data),
         Command::Advise { file } => commands::advise(&file),
+        Command::Rotate { file } => commands::rotate(&file),
         Command::Passphrase { data } => commands::passphrase(&data),
         Command::Openapi => commands::print_openapi(),
         Command::CourseSchema => commands::print_course_schema(),
