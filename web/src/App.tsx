@@ -9,6 +9,7 @@ import { Failed, Loading } from './shared/State';
 const SignInPage = lazy(() => import('./features/sign-in/SignInPage'));
 const Addressed = lazy(() => import('./shared/Addressed'));
 const PlanPage = lazy(() => import('./features/plan/PlanPage'));
+const RotationPage = lazy(() => import('./features/rotation/RotationPage'));
 const LessonPaper = lazy(() => import('./features/plan/LessonPaper'));
 const ClassPage = lazy(() => import('./features/class/ClassPage'));
 const YardPage = lazy(() => import('./features/yard/YardPage'));
@@ -42,6 +43,7 @@ export function App() {
             <Route path="rack/:lessonId" element={<RackPage />} />
             <Route path="plan" element={<PlanPage />} />
             <Route path="plan/:lessonId" element={<PlanPage />} />
+            <Route path="plan/:lessonId/rotation" element={<RotationPage />} />
             <Route path="plan/:lessonId/paper" element={<LessonPaper />} />
             <Route element={<Addressed />}>
               <Route path="bench" element={<BenchPage />} />

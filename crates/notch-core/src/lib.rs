@@ -9,6 +9,8 @@
 //! | how many pieces, strokes, grams | [`geometry`] |
 //! | what is asked with: catalogue, course, students, rack | [`at_hand`] |
 //! | may this student use this knife | [`eligibility`] |
+//! | which actual knives could this student be handed for this exercise | [`hand_out`] |
+//! | who works in which round with which knife | [`rotation`] |
 //! | which knife, grip, hold, motion for this cut, and why | [`fitting`] |
 //! | what must be bought, how long does it take | [`lesson::figures`] |
 //! | does the lesson fit its minutes | [`lesson::time_rule`] |
@@ -43,6 +45,7 @@ pub mod drawing;
 pub mod eligibility;
 pub mod fitting;
 pub mod geometry;
+pub mod hand_out;
 pub mod kit;
 pub mod lesson;
 pub mod measure;

@@ -8,8 +8,8 @@ use notch_core::course_file::{
 };
 use notch_core::own::{OwnKind, OwnValue};
 use notch_core::records::{
-    Attempt, CheckTick, Course, DemonstrationFields, Exercise, IncidentFields, KnifeWork, Lesson, LessonFields, NewAttempt,
-    StoredSegment,
+    Attempt, CheckTick, Course, DemonstrationFields, Exercise, IncidentFields, KeptRotation, KnifeWork, Lesson, LessonFields,
+    NewAttempt, StoredSegment,
 };
 use notch_core::views::CheckSheet;
 use rusqlite::Row;
@@ -131,6 +131,7 @@ impl Reader<'_> {
             knives_out: self.file_knives_out(lesson.id, places)?,
             closed: self.closing(lesson.id)?,
             demonstrations: demonstrations.collect::<Result<_, _>>()?,
+            rotation: self.file_rotation(lesson.id, &by_id, places)?,
             exercises: exercises
                 .into_iter()
                 .map(|each| FileExercise {
@@ -144,6 +145,20 @@ impl Reader<'_> {
             starts_at: lesson.fields.starts_at,
             minutes: lesson.fields.minutes,
         })
+    }
+
+    /// What was announced of a rotation, by places.
+    fn file_rotation(
+        &self,
+        lesson_id: i64,
+        exercises: &BTreeMap<i64, usize>,
+        places: &Places,
+    ) -> Result<Option<KeptRotation>, StoreError> {
+        let kept = self.rotation(lesson_id)?;
+        let place = |of: &BTreeMap<i64, usize>, id: i64| of.get(&id).and_then(|place| i64::try_from(*place).ok());
+        let at = kept.with_ids(|id| place(&places.students, id), |id| place(exercises, id), |id| place(&places.knives, id));
+        // Versions are counted by the school that keeps it: in a file it is a first one.
+        Ok((kept.version > 0).then_some(KeptRotation { version: 1, ..at }))
     }
 
     fn file_attempt(
@@ -211,6 +226,10 @@ const KNIVES_OF_COURSE: &str = "
         UNION SELECT json_extract(fields_json, '$.sharp.knife_id') FROM demonstration
             WHERE lesson_id IN (SELECT id FROM lesson WHERE course_id = ?1)
         UNION SELECT json_extract(fields_json, '$.dulled.knife_id') FROM demonstration
+            WHERE lesson_id IN (SELECT id FROM lesson WHERE course_id = ?1)
+        UNION SELECT turn.value ->> 'knife_id' FROM rotation, json_each(announced_json) AS turn
+            WHERE lesson_id IN (SELECT id FROM lesson WHERE course_id = ?1)
+        UNION SELECT out.value FROM rotation, json_each(fields_json, '$.knives_out') AS out
             WHERE lesson_id IN (SELECT id FROM lesson WHERE course_id = ?1)
     ) ORDER BY id";
 
@@ -283,6 +302,11 @@ impl Writer<'_> {
         }
         for (_, id) in file.exercises.iter().zip(&exercises).filter(|(exercise, _)| exercise.archived) {
             self.archive_exercise(*id, self.exercise(*id)?.version, true)?;
+        }
+        if let Some(rotation) = &file.rotation {
+            let id = |of: &[i64], place: i64| usize::try_from(place).ok().and_then(|place| of.get(place).copied());
+            let kept = rotation.with_ids(|at| id(&ids.students, at), |at| id(&exercises, at), |at| id(&ids.knives, at));
+            self.announce_rotation(lesson.id, &KeptRotation { version: 0, ..kept })?;
         }
         self.take_counting(lesson.id, file, &exercises, ids)
     }

@@ -10,13 +10,13 @@ use serde_json::Value;
 use crate::error::StoreError;
 use crate::migrations::{MIGRATIONS, WITH_ZONES, schema_version};
 use crate::open::{Reader, Store, machine_zone, set_zones};
-use crate::{attempts, care, count, course_plan, courses, demonstrations, knives, lessons, own, students};
+use crate::{attempts, care, count, course_plan, courses, demonstrations, knives, lessons, own, rotations, students};
 
 /// Name of the format, in every document.
 pub const FORMAT: &str = "yard-notch-school";
 
 /// Tables in an order in which each refers only to earlier ones. Settings (the passphrase) stay home.
-const TABLES: [&str; 19] = [
+const TABLES: [&str; 20] = [
     "own_value",
     "course",
     "person",
@@ -36,6 +36,7 @@ const TABLES: [&str; 19] = [
     "closing",
     "demonstration",
     "goal",
+    "rotation",
 ];
 
 /// Everything a school keeps, table by table, row by row, by column name.
@@ -133,6 +134,7 @@ fn read_row(table: &str, row: &Row<'_>) -> Result<(), String> {
         "knife_out" => count::out_and_in(row).map(drop),
         "closing" => count::closing(row).map(drop),
         "goal" => course_plan::goal(row).map(drop),
+        "rotation" => rotations::rotation(row).map(drop),
         "demonstration" => demonstrations::demonstration(row).map(drop),
         // A fault is a plain word.
         _ => Ok(()),

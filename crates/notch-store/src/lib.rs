@@ -22,6 +22,7 @@ mod migrations;
 mod open;
 mod own;
 mod rights;
+mod rotations;
 mod settings;
 mod students;
 mod whole;

@@ -3,6 +3,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 /** Everything that is worked out from the rack, the students, the course's choices and the catalogue. */
 const ADVICE = [
   'plan',
+  'rotation',
   'course-plan',
   'class',
   'playbook',
@@ -35,6 +36,7 @@ const TOUCHED = {
   lesson: [
     'course',
     'plan',
+    'rotation',
     'course-plan',
     'class',
     'check',
@@ -46,10 +48,11 @@ const TOUCHED = {
     'try-doctrines',
   ],
   // Wear follows from the minutes in class.
-  attempt: ['course-plan', 'class', 'yard', 'student', 'rack', 'care'],
+  attempt: ['rotation', 'course-plan', 'class', 'yard', 'student', 'rack', 'care'],
   incident: ['class', 'student'],
   demonstration: ['sharp-dull'],
   check: ['check'],
+  rotation: ['rotation'],
   count: ['count'],
 } as const satisfies Record<string, readonly string[]>;
 

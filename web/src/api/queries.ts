@@ -347,6 +347,18 @@ export const useDraftRule = (lesson: number, draft: Api['DraftSegments'] | undef
     gcTime: 60_000,
   });
 
+/** The rotation of a lesson: as announced, or with other news of the day. */
+export const useRotation = (lesson: number, news: Api['RotationFields'] | undefined) =>
+  useQuery({
+    queryKey: ['rotation', lesson, news],
+    queryFn: ({ signal }): Promise<Api['RotationView']> =>
+      news
+        ? answer(ask.POST('/api/lessons/{id}/rotation/look', { ...path(lesson), body: news, signal }))
+        : answer(ask.GET('/api/lessons/{id}/rotation', { ...path(lesson), signal })),
+    placeholderData: keepPreviousData,
+    retry: false,
+  });
+
 /** The verdict while pieces are typed. */
 export const useJudge = (attempt: number | undefined, sample: Api['TypedSample']) =>
   useQuery({

@@ -843,6 +843,58 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/lessons/{id}/rotation": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Who works in which round on which exercise with which knife. */
+        get: operations["rotation_show"];
+        /** Announces the rotation as it is with this news of the day. */
+        put: operations["rotation_announce"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/lessons/{id}/rotation/look": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The rotation with other news of the day: who is away or late, which knife is out, what is held; nothing is kept. */
+        post: operations["rotation_look"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/lessons/{id}/rotation/table": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The rotation as comma-separated text. */
+        get: operations["rotation_table"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/lessons/{id}/sharp-dull": {
         parameters: {
             query?: never;
@@ -1405,6 +1457,29 @@ export interface components {
              * @description Largest, degrees per side.
              */
             to: number;
+        };
+        /** @description A student's exercise as it was announced. */
+        AnnouncedTurn: {
+            /**
+             * Format: int64
+             * @description The exercise.
+             */
+            exercise_id: number;
+            /**
+             * Format: int64
+             * @description The knife.
+             */
+            knife_id: number;
+            /**
+             * Format: int32
+             * @description The round, from 1.
+             */
+            round: number;
+            /**
+             * Format: int64
+             * @description The student.
+             */
+            student_id: number;
         };
         /** @description Takes a record out, or brings it back. */
         Archive: {
@@ -2293,6 +2368,49 @@ export interface components {
                 starts_at: CivilTime;
                 /** @description Title, 1 to 80 characters. */
                 title: string;
+            };
+            /**
+             * Format: int64
+             * @description Version that was read before the change.
+             */
+            version: number;
+        };
+        /** @description A change to a record, with the version it was made from. */
+        Change_RotationFields: {
+            /** @description What is known of the day, beside who is in the course and what hangs on the rack. */
+            fields: {
+                /**
+                 * @description Students who are not there.
+                 * @default []
+                 */
+                absent: number[];
+                /**
+                 * @description Knives that are out of this lesson: broken, dull, lent.
+                 * @default []
+                 */
+                knives_out: number[];
+                /**
+                 * @description Students who come late.
+                 * @default []
+                 */
+                late: components["schemas"]["LateStudent"][];
+                /**
+                 * Format: int32
+                 * @description Minutes of practice that were lost, 0 to 240.
+                 * @default 0
+                 */
+                minutes_lost: number;
+                /**
+                 * @description Turns that are held where they are.
+                 * @default []
+                 */
+                pins: components["schemas"]["PinnedTurn"][];
+                /**
+                 * Format: int32
+                 * @description Rounds that are over: what was announced for them is done.
+                 * @default 0
+                 */
+                rounds_done: number;
             };
             /**
              * Format: int64
@@ -3521,6 +3639,7 @@ export interface components {
              * @description Number in the course, from 1.
              */
             number: number;
+            rotation?: components["schemas"]["KeptRotation"] | null;
             /** @description Segments in order. */
             segments: components["schemas"]["FileSegment"][];
             /**
@@ -4046,6 +4165,16 @@ export interface components {
              */
             stamp: number;
         };
+        /** @description The rotation of a lesson as kept. */
+        KeptRotation: components["schemas"]["RotationFields"] & {
+            /** @description What was announced. */
+            announced: components["schemas"]["AnnouncedTurn"][];
+            /**
+             * Format: int64
+             * @description Rises with each change; 0 while nothing was announced.
+             */
+            version: number;
+        };
         /** @description A warning that the instructor saw and kept when the exercise was saved. */
         KeptWarning: {
             /** @description Id of the rule. */
@@ -4414,6 +4543,34 @@ export interface components {
              * @description Strokes that it took, 1 to 2,000.
              */
             strokes: number;
+        };
+        /** @description A student who comes late. */
+        LateStudent: {
+            /**
+             * Format: int32
+             * @description First round that the student is there for, from 1.
+             */
+            from_round: number;
+            /**
+             * Format: int64
+             * @description The student.
+             */
+            student_id: number;
+        };
+        /** @description A turn that nobody can be given. */
+        LeftOut: {
+            /**
+             * Format: int64
+             * @description The exercise.
+             */
+            exercise_id: number;
+            /**
+             * Format: int64
+             * @description The student.
+             */
+            student_id: number;
+            /** @description Who, what, why. */
+            words: components["schemas"]["Text"];
         };
         /** @description The lengths that a type is made in. */
         LengthRange: {
@@ -5307,6 +5464,29 @@ export interface components {
             thickness?: components["schemas"]["Millimetres"] | null;
             width?: components["schemas"]["Millimetres"] | null;
         };
+        /** @description A student's exercise that is held in its round. */
+        PinnedTurn: {
+            /**
+             * Format: int64
+             * @description The exercise.
+             */
+            exercise_id: number;
+            /**
+             * Format: int64
+             * @description The knife, where it is held too.
+             */
+            knife_id?: number | null;
+            /**
+             * Format: int32
+             * @description The round, from 1.
+             */
+            round: number;
+            /**
+             * Format: int64
+             * @description The student.
+             */
+            student_id: number;
+        };
         /** @description An exercise of the lesson with its advice. */
         PlannedExercise: {
             advice?: components["schemas"]["Advice"] | null;
@@ -5698,6 +5878,201 @@ export interface components {
             skip_wrong?: boolean;
             /** @description One student a line. */
             text: string;
+        };
+        /** @description What a student does in a round. */
+        RotationCell: (components["schemas"]["RotationTurn"] & {
+            /** @enum {string} */
+            kind: "work";
+        }) | {
+            /** @enum {string} */
+            kind: "wait";
+            /** @description With what. */
+            with: components["schemas"]["WaitingWith"];
+            /** @description The same in words. */
+            words: components["schemas"]["Text"];
+        };
+        /** @description An exercise of the rotation. */
+        RotationExercise: {
+            /**
+             * Format: int64
+             * @description Id.
+             */
+            id: number;
+            /**
+             * Format: int32
+             * @description Minutes of a turn, rounded up.
+             */
+            minutes: number;
+            section?: components["schemas"]["SectionDrawing"] | null;
+            /** @description `Julienne of carrot`. */
+            title: string;
+        };
+        /** @description What is known of the day, beside who is in the course and what hangs on the rack. */
+        RotationFields: {
+            /**
+             * @description Students who are not there.
+             * @default []
+             */
+            absent: number[];
+            /**
+             * @description Knives that are out of this lesson: broken, dull, lent.
+             * @default []
+             */
+            knives_out: number[];
+            /**
+             * @description Students who come late.
+             * @default []
+             */
+            late: components["schemas"]["LateStudent"][];
+            /**
+             * Format: int32
+             * @description Minutes of practice that were lost, 0 to 240.
+             * @default 0
+             */
+            minutes_lost: number;
+            /**
+             * @description Turns that are held where they are.
+             * @default []
+             */
+            pins: components["schemas"]["PinnedTurn"][];
+            /**
+             * Format: int32
+             * @description Rounds that are over: what was announced for them is done.
+             * @default 0
+             */
+            rounds_done: number;
+        };
+        /** @description A knife of the rotation. */
+        RotationKnife: {
+            /**
+             * Format: int64
+             * @description Id.
+             */
+            id: number;
+            /** @description `Flat chef's 210, no. 9`. */
+            name: string;
+            /** @description Number on the handle. */
+            number: string;
+            /** @description Out of this lesson. */
+            out: boolean;
+            silhouette?: components["schemas"]["Silhouette"] | null;
+        };
+        /** @description A round. */
+        RotationRound: {
+            /** @description Over. */
+            done: boolean;
+            /**
+             * Format: int32
+             * @description Minute at which it ends, behind the longest turn in it.
+             */
+            ends: number;
+            /**
+             * Format: int32
+             * @description Number, from 1.
+             */
+            number: number;
+            /**
+             * Format: int32
+             * @description Minute of the lesson at which it starts.
+             */
+            starts: number;
+            /**
+             * Format: int32
+             * @description Students who work in it.
+             */
+            working: number;
+        };
+        /** @description A student's row. */
+        RotationRow: {
+            /** @description Not there. */
+            absent: boolean;
+            /** @description One for each round; none for a student who is not there. */
+            cells: components["schemas"]["RotationCell"][];
+            /**
+             * Format: int32
+             * @description First round that the student is there for, from 1.
+             */
+            from_round: number;
+            /** @description Name. */
+            name: string;
+            /**
+             * Format: int32
+             * @description Station.
+             */
+            station: number;
+            /**
+             * Format: int64
+             * @description The student.
+             */
+            student_id: number;
+        };
+        /** @description A student's exercise in its round. */
+        RotationTurn: {
+            announced?: components["schemas"]["Text"] | null;
+            /**
+             * Format: int64
+             * @description The exercise.
+             */
+            exercise_id: number;
+            /** @description How well it fits, in words; none for a round that is over. */
+            fit_words?: string | null;
+            /** @description The knife before it would have done, and is laid down all the same. */
+            hand_over: boolean;
+            /**
+             * Format: int64
+             * @description The knife.
+             */
+            knife_id: number;
+            /** @description Held where it is. */
+            pinned: boolean;
+            /** @description The cell in words. */
+            words: components["schemas"]["Text"];
+        };
+        /** @description The rotation of a lesson. */
+        RotationView: {
+            /** @description Why there is no rotation, with what would free it. */
+            blocked: components["schemas"]["Text"][];
+            /** @description What differs from what was announced. */
+            differences: components["schemas"]["Text"][];
+            /** @description Exercises. */
+            exercises: components["schemas"]["RotationExercise"][];
+            /** @description What is known of the day. */
+            fields: components["schemas"]["RotationFields"];
+            /** @description It is what was announced. */
+            is_announced: boolean;
+            /** @description Knives, those that are used first. */
+            knives: components["schemas"]["RotationKnife"][];
+            /** @description Turns that nobody can be given. */
+            left_out: components["schemas"]["LeftOut"][];
+            /**
+             * Format: int64
+             * @description The lesson.
+             */
+            lesson_id: number;
+            /**
+             * Format: int32
+             * @description Minutes beyond the practice of the lesson.
+             */
+            over: number;
+            /** @description Rounds. */
+            rounds: components["schemas"]["RotationRound"][];
+            /** @description Students by station, those who are not there last. */
+            rows: components["schemas"]["RotationRow"][];
+            /** @description What one more knife, board or pair of eyes would save. */
+            savings: components["schemas"]["Text"][];
+            /** @description How many rounds, how long, and why not fewer. */
+            summary: components["schemas"]["Text"][];
+            /** @description The segments of the lesson, for its rule. */
+            time_rule: components["schemas"]["TimeRule"];
+            /** @description Its title. */
+            title: string;
+            /** @description What would be announced. */
+            turns: components["schemas"]["AnnouncedTurn"][];
+            /**
+             * Format: int64
+             * @description Version of what was announced; 0 while nothing was.
+             */
+            version: number;
         };
         /** @description A judged sample. */
         Sample: {
@@ -6586,6 +6961,11 @@ export interface components {
             sides: components["schemas"]["SideFigures"][];
             taper?: components["schemas"]["TaperFigures"] | null;
         };
+        /**
+         * @description What a student does who has no turn in a round.
+         * @enum {string}
+         */
+        WaitingWith: "comes_later" | "preparing" | "dry_drill" | "washing_up";
         /** @description The size that is wanted, and of what. */
         WantedDice: {
             /**
@@ -10038,6 +10418,224 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PlanView"];
+                };
+            };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    rotation_show: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Refused: why, and at which fields. */
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RotationView"];
+                };
+            };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    rotation_announce: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description When it happened on the device; now, if left out. Within the past seven days. */
+                "happened-at"?: Moment;
+                /** @description Made by the device, unlike all others: the same write sent again is kept once. */
+                "idempotency-key"?: string;
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Change_RotationFields"];
+            };
+        };
+        responses: {
+            /** @description Refused: why, and at which fields. */
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RotationView"];
+                };
+            };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The disk is full; nothing was kept. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    rotation_look: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RotationFields"];
+            };
+        };
+        responses: {
+            /** @description Refused: why, and at which fields. */
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RotationView"];
+                };
+            };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    rotation_table: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Refused: why, and at which fields. */
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
                 };
             };
             /** @description No time for it now: nothing was begun, or nothing of it was kept. */

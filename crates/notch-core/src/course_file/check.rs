@@ -155,6 +155,7 @@ impl CourseFile {
         }
         found.extend(self.incidents(lesson));
         found.extend(self.counting(lesson));
+        found.extend(self.rotation(lesson));
         for (index, shown) in lesson.demonstrations.iter().enumerate() {
             let pointer = format!("/demonstrations/{index}");
             for (knife, work) in [("sharp", &shown.fields.sharp), ("dulled", &shown.fields.dulled)] {
@@ -203,6 +204,22 @@ impl CourseFile {
             found.extend(Problem::unless_text(&format!("{pointer}/words"), "What happened", &incident.words, 400));
             found.extend(taken_back(&pointer, incident.taken_back.as_ref()));
         }
+        found
+    }
+
+    /// A rotation that was announced, with places that lead somewhere.
+    fn rotation(&self, lesson: &FileLesson) -> Problems {
+        let Some(rotation) = &lesson.rotation else { return Vec::new() };
+        let place = |many: usize| move |id: i64| usize::try_from(id).ok().filter(|place| *place < many).map(|_| id);
+        let known = rotation.with_ids(place(self.students.len()), place(lesson.exercises.len()), place(self.knives.len()));
+        let mut found = under("/rotation", rotation.fields.check());
+        if known != *rotation || rotation.version < 1 {
+            let allowed = "places in the lists of students, exercises and knives, and a version from 1";
+            found.push(Problem::new("/rotation", "Rotation", "", "has a place that is not in the file", allowed));
+        }
+        let most = i64::try_from(self.students.len() * lesson.exercises.len()).unwrap_or(i64::MAX);
+        let many = i64::try_from(rotation.announced.len()).unwrap_or(i64::MAX);
+        found.extend(Problem::unless_within("/rotation/announced", "Turns", many, 0, most));
         found
     }
 

@@ -18,8 +18,8 @@ use crate::measure::{MeasuredPiece, SampleCustom, Verdict};
 use crate::own::OwnValue;
 use crate::problem::Problem;
 use crate::records::{
-    AttemptMarks, CheckTick, Closing, CourseFields, DemonstrationFields, ExerciseFields, IncidentKind, KeptWarning, KnifeFields,
-    MeasuredAgainst, StudentFields, TakenBack,
+    AttemptMarks, CheckTick, Closing, CourseFields, DemonstrationFields, ExerciseFields, IncidentKind, KeptRotation, KeptWarning,
+    KnifeFields, MeasuredAgainst, StudentFields, TakenBack,
 };
 use crate::text;
 use crate::text::Text;
@@ -96,6 +96,9 @@ pub struct FileLesson {
     pub attempts: Vec<FileAttempt>,
     /// Nicks and near-misses.
     pub incidents: Vec<FileIncident>,
+    /// What was announced of its rotation; each id is a place in `students`, `exercises` and `knives`.
+    #[serde(default, skip_serializing_if = "Option::is_none")]
+    pub rotation: Option<KeptRotation>,
     /// Ticks of the check sheet; a line about an exercise has its place in `exercises`.
     pub ticks: Vec<CheckTick>,
     /// Knives that went out.

@@ -34,7 +34,7 @@ pub struct WasteFigures {
 }
 
 /// Minutes between two rounds, to wash and hand over the knives.
-const CHANGE_MINUTES: f64 = 1.0;
+pub(crate) const CHANGE_MINUTES: f64 = 1.0;
 
 /// Spare food: a tenth of what students need, at least one unit.
 const SPARE_SHARE: f64 = 0.1;

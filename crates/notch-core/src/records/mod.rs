@@ -14,6 +14,7 @@ mod knife_csv;
 mod knife_list;
 mod lesson;
 mod making;
+mod rotation;
 mod sessions;
 mod student;
 
@@ -29,5 +30,6 @@ pub use knife_csv::{KNIFE_COLUMNS, KnifeRow, KnifeTable, parse_numbers, read_kni
 pub use knife_list::{KnifeCounted, KnifeList, read_knife_list};
 pub use lesson::{Lesson, LessonFields, StoredSegment};
 pub use making::Making;
+pub use rotation::{AnnouncedTurn, KeptRotation, LateStudent, PinnedTurn, RotationFields};
 pub use sessions::{DayOfWeek, SessionsRule};
 pub use student::{MOST_STUDENTS, Person, PersonCourse, Student, StudentFields};

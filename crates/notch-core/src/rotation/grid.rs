@@ -22,7 +22,7 @@ pub(super) struct Grid<'a> {
     /// Knives, those that are alike together; without those that nobody may use.
     pub kinds: Vec<Alike>,
     /// Kind of each knife; none where nobody may use it.
-    pub kind_of: Vec<Option<usize>>,
+    kind_of: Vec<Option<usize>>,
     /// What the fit lacks of 100, at turn × kinds + kind; [`NEVER`] where it may not be used.
     lacking: Vec<u16>,
     /// Kinds that each turn takes, those that fit best first.
@@ -31,6 +31,11 @@ pub(super) struct Grid<'a> {
     pub student: Vec<u16>,
     /// Watching of each turn.
     pub watch: Vec<u16>,
+    /// Place of each turn in the order of the lesson.
+    pub place: Vec<u16>,
+    /// The different minutes of turns, the shortest first, and which of them each turn takes.
+    pub minutes: Vec<u16>,
+    pub long: Vec<u16>,
     /// Turns that must lie before others, all in one row, and where those of each turn begin.
     after: Vec<u16>,
     after_from: Vec<u32>,
@@ -74,19 +79,29 @@ impl<'a> Grid<'a> {
         }
         let (head, tail) = heads_and_tails(question, &of_student);
         let turns = question.turns.iter();
+        let mut minutes: Vec<u16> = turns.clone().map(|turn| turn.minutes).collect();
+        minutes.sort_unstable();
+        minutes.dedup();
         let small = |figure: u32| figure.min(u32::from(u16::MAX)) as u16;
         Grid {
             question,
             lacking,
             options,
             student: turns.clone().map(|turn| turn.student as u16).collect(),
+            place: turns.clone().map(|turn| turn.place).collect(),
+            long: turns.clone().map(|turn| minutes.partition_point(|known| *known < turn.minutes) as u16).collect(),
+            minutes,
             watch: turns.clone().map(|turn| small(turn.watch)).collect(),
             after: turns.clone().flat_map(|turn| turn.after.iter().map(|first| *first as u16)).collect(),
             after_from: after_from(question),
             most_boards: i32::from(small(question.boards)),
             most_watch: i32::from(small(question.watch)),
             announced: turns
-                .map(|turn| turn.announced.map(|seat| (seat.round as u16, kind_of[seat.knife].map_or(NEVER, |kind| kind as u16))))
+                .map(|turn| {
+                    turn.announced.map(|seat| {
+                        (seat.round as u16, kind_of.get(seat.knife).copied().flatten().map_or(NEVER, |kind| kind as u16))
+                    })
+                })
                 .collect(),
             kinds,
             kind_of,
@@ -106,6 +121,12 @@ impl<'a> Grid<'a> {
         self.lacking[turn * self.kinds.len() + kind]
     }
 
+    /// Minutes below which no rotation can go: those of the student with most to do.
+    pub fn least_minutes(&self) -> i32 {
+        let of = |turns: &Vec<usize>| turns.iter().map(|turn| i32::from(self.question.turns[*turn].minutes)).sum();
+        self.of_student.iter().map(of).max().unwrap_or(0)
+    }
+
     /// How much differs from what was announced: 2 where a turn lies in another round, 1 where it only has another
     /// kind of knife.
     pub fn differs(&self, turn: usize, round: usize, kind: usize) -> i32 {
@@ -114,6 +135,11 @@ impl<'a> Grid<'a> {
             Some((_, announced)) => i32::from(usize::from(announced) != kind),
             None => 0,
         }
+    }
+
+    /// Kind of a knife; none where nobody may use it, or where it is gone.
+    pub fn kind_of(&self, knife: usize) -> Option<usize> {
+        self.kind_of.get(knife).copied().flatten()
     }
 
     /// Whether a kind may be used.

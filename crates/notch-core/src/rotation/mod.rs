@@ -2,7 +2,8 @@
 //!
 //! Each turn lies in one round, a student has one turn a round, a knife one hand; boards and watching are never
 //! exceeded, and what must come first lies in an earlier round. Fewest rounds first, then as little as possible
-//! that differs from what was announced, then the best fit, then the fewest hand-overs.
+//! that differs from what was announced, then the best fit, then the fewest hand-overs, the fewest minutes and the
+//! order of the lesson.
 //!
 //! | question | file |
 //! |---|---|
@@ -149,11 +150,21 @@ fn fewest(grid: &Grid<'_>, bound: usize) -> Result<(Worth, Vec<Seat>), Vec<Block
     }
 }
 
+/// A score that is good enough whatever else it is.
+const NOTHING_ELSE: Score = Score {
+    broken: i32::MAX,
+    changed: i32::MAX,
+    lacking: i32::MAX,
+    hand_overs: i32::MAX,
+    minutes: i32::MAX,
+    out_of_turn: i32::MAX,
+};
+
 /// Some rotation of so many rounds; none if none is found.
 fn any_in(grid: &Grid<'_>, rounds: usize) -> Option<(Score, Seating)> {
     let effort = Effort::of(grid.question);
-    let enough = Score { broken: 0, changed: i32::MAX, lacking: i32::MAX, hand_overs: i32::MAX };
-    let weights = Weights { broken: (16, 16), changed: 0, lacking: 0, hand_overs: 0 };
+    let enough = Score { broken: 0, ..NOTHING_ELSE };
+    let weights = Weights { broken: (16, 16), changed: 0, lacking: 0, hand_overs: 0, minutes: 0, out_of_turn: 0 };
     (0..effort.runs)
         .map(|seed| search(grid, rounds, None, Run { steps: effort.any, seed, heat: (30.0, 6.0), weights, enough }))
         .find(|(score, _)| score.broken == 0)
@@ -162,10 +173,11 @@ fn any_in(grid: &Grid<'_>, rounds: usize) -> Option<(Score, Seating)> {
 /// The best rotation of so many rounds that is found: runs from anew, each followed by a cooler one from the best.
 fn best_in(grid: &Grid<'_>, rounds: usize, any: (Score, Seating)) -> (Worth, Vec<Seat>) {
     let effort = Effort::of(grid.question);
-    let mut enough = Score { broken: 0, changed: 0, lacking: fit_bound::least_lacking(grid, rounds), hand_overs: 0 };
+    let least = (fit_bound::least_lacking(grid, rounds), if grid.minutes.len() > 1 { grid.least_minutes() } else { 0 });
+    let mut enough = Score { broken: 0, changed: 0, lacking: least.0, hand_overs: 0, minutes: least.1, out_of_turn: 0 };
     if grid.question.turns.iter().all(|turn| turn.announced.is_some()) {
         // Nothing is left to choose where all is as it was announced.
-        enough = Score { lacking: i32::MAX, hand_overs: i32::MAX, ..enough };
+        enough = Score { broken: 0, changed: 0, ..NOTHING_ELSE };
     }
     let mut named = name_knives(grid, &any.1);
     let mut best = any;
@@ -184,7 +196,7 @@ fn best_in(grid: &Grid<'_>, rounds: usize, any: (Score, Seating)) -> (Worth, Vec
             }
             best.clone()
         };
-        let weights = Weights { broken: (32, 96), changed: CHANGED, lacking: 1, hand_overs: 4 };
+        let weights = Weights { broken: (32, 96), changed: CHANGED, lacking: 1, hand_overs: 4, minutes: 2, out_of_turn: 2 };
         let (score, seating) =
             keep(search(grid, rounds, None, Run { steps: effort.best, seed, heat: (30.0, 0.7), weights, enough }));
         spent += effort.best;

@@ -52,7 +52,7 @@ fn name_once(grid: &Grid<'_>, seating: &Seating, turned: usize) -> Vec<Seat> {
                 }
                 let free = |knife: &usize| at_once.iter().all(|other| named[*other] != Some(*knife));
                 named[*turn] = match wish {
-                    Wish::Held => held(grid, *turn, round(*turn)).filter(|knife| grid.kind_of[*knife] == Some(kind(*turn))),
+                    Wish::Held => held(grid, *turn, round(*turn)).filter(|knife| grid.kind_of(*knife) == Some(kind(*turn))),
                     Wish::Before => before[*turn].and_then(|before: usize| named[before]),
                     Wish::Any => {
                         // When a knife is wanted back: by a turn behind this one, whose student had it last.

@@ -13,11 +13,15 @@ pub struct Turn {
     pub after: Vec<usize>,
     /// Knives that may be used, each with how well it fits, 0 to 100.
     pub fits: Vec<(usize, u8)>,
+    /// Where it stands in the order in which a class would do it together; all 0 where there is none.
+    pub place: u16,
+    /// Minutes that it takes; all 0 where that is no matter.
+    pub minutes: u16,
     /// First round that it may lie in, from 0: for who comes late.
     pub not_before: usize,
     /// Where it is held.
     pub pin: Option<Pin>,
-    /// Where it stood in the rotation that was announced.
+    /// Where it stood in the rotation that was announced; a knife that is gone has a number past the last.
     pub announced: Option<Seat>,
 }
 
@@ -102,7 +106,7 @@ pub enum Blocked {
 }
 
 /// A rotation in its order of worth: fewer rounds, then less that differs from what was announced, then a
-/// better fit, then fewer hand-overs.
+/// better fit, then fewer hand-overs, then fewer minutes, then nearer to the order of the lesson.
 #[derive(Clone, Copy, Debug, PartialEq, Eq, PartialOrd, Ord)]
 pub struct Worth {
     /// Rounds.
@@ -113,6 +117,10 @@ pub struct Worth {
     pub lacking: u32,
     /// Times a student takes another knife although the last one would do.
     pub hand_overs: u32,
+    /// Minutes of all rounds, each as long as its longest turn.
+    pub minutes: u32,
+    /// Times a student does something before what stands earlier in the lesson.
+    pub out_of_turn: u32,
 }
 
 /// The answer.
@@ -205,13 +213,19 @@ impl Question {
     /// What a rotation is worth.
     pub fn worth(&self, seats: &[Seat]) -> Worth {
         let rounds = seats.iter().map(|seat| seat.round + 1).max().unwrap_or(0);
-        let mut worth = Worth { rounds, changed: 0, lacking: 0, hand_overs: 0 };
+        let mut worth = Worth { rounds, changed: 0, lacking: 0, hand_overs: 0, minutes: 0, out_of_turn: 0 };
+        let mut longest = vec![0; rounds];
         for (turn, seat) in self.turns.iter().zip(seats) {
             worth.changed += turn.announced.map_or(0, |announced| seat.differs(announced));
+            longest[seat.round] = u32::from(turn.minutes).max(longest[seat.round]);
             worth.lacking += 100 - u32::from(turn.fit(seat.knife).unwrap_or(0));
         }
+        worth.minutes = longest.into_iter().sum();
         for order in self.orders(seats) {
-            worth.hand_overs += order.windows(2).filter(|pair| self.is_hand_over(seats, pair[0], pair[1])).count() as u32;
+            for pair in order.windows(2) {
+                worth.hand_overs += u32::from(self.is_hand_over(seats, pair[0], pair[1]));
+                worth.out_of_turn += u32::from(self.turns[pair[1]].place < self.turns[pair[0]].place);
+            }
         }
         worth
     }

@@ -36,6 +36,10 @@ pub(super) struct Score {
     pub lacking: i32,
     /// Knives laid down although they would do.
     pub hand_overs: i32,
+    /// Minutes of all rounds.
+    pub minutes: i32,
+    /// Turns before what stands earlier in the lesson.
+    pub out_of_turn: i32,
 }
 
 /// What each part of a score counts beside the others while searching.
@@ -49,6 +53,10 @@ pub(super) struct Weights {
     pub lacking: i32,
     /// Knives laid down although they would do.
     pub hand_overs: i32,
+    /// Minutes of all rounds.
+    pub minutes: i32,
+    /// Turns before what stands earlier in the lesson.
+    pub out_of_turn: i32,
 }
 
 impl Weights {
@@ -57,6 +65,8 @@ impl Weights {
             + score.changed * self.changed
             + score.lacking * self.lacking
             + score.hand_overs * self.hand_overs
+            + score.minutes * self.minutes
+            + score.out_of_turn * self.out_of_turn
     }
 }
 
@@ -88,6 +98,7 @@ pub(super) struct Run {
 #[derive(Clone, Copy, Debug, Default)]
 struct OrderScore {
     hand_overs: i32,
+    out_of_turn: i32,
     out_of_order: i32,
 }
 
@@ -105,6 +116,8 @@ struct Room<'a> {
     spare: Vec<i16>,
     boards: Vec<i32>,
     watch: Vec<i32>,
+    /// Turns of a round that take so many minutes, at round × different minutes + which.
+    long: Vec<u16>,
     order: Vec<OrderScore>,
     score: Score,
 }
@@ -178,6 +191,7 @@ impl<'a> Room<'a> {
             spare: room.collect::<Vec<_>>().repeat(rounds),
             boards: vec![0; rounds],
             watch: vec![0; rounds],
+            long: vec![0; rounds * grid.minutes.len()],
             order: vec![OrderScore::default(); grid.of_student.len()],
             score: Score::default(),
         }
@@ -208,7 +222,7 @@ impl<'a> Room<'a> {
         let rounds = self.loose_rounds(&turns, random).unwrap_or_else(|| self.earliest_rounds(&turns));
         for (turn, round) in turns.into_iter().zip(rounds) {
             let announced = self.grid.question.turns[turn].announced;
-            let kind = announced.and_then(|seat| self.grid.kind_of[seat.knife]).filter(|kind| self.grid.takes(turn, *kind));
+            let kind = announced.and_then(|seat| self.grid.kind_of(seat.knife)).filter(|kind| self.grid.takes(turn, *kind));
             let kind = kind.map_or_else(|| self.kind_for(turn, round, random), |kind| kind as u16);
             self.place(turn, round, kind);
         }
@@ -422,6 +436,21 @@ impl<'a> Room<'a> {
             + OVER_WATCH * (self.watch[round] - grid.most_watch).clamp(0, watch);
         self.score.lacking += i32::from(grid.lacking(turn, k));
         self.score.changed += grid.differs(turn, round, k);
+        self.count_minutes(turn, round, 1);
+    }
+
+    /// Counts a turn into the minutes of a round, or with -1 out of them.
+    fn count_minutes(&mut self, turn: usize, round: usize, more: i16) {
+        let many = self.grid.minutes.len();
+        if many < 2 {
+            return;
+        }
+        let here = &mut self.long[round * many..][..many];
+        let longest = |here: &[u16]| here.iter().rposition(|count| *count > 0).map_or(0, |at| i32::from(self.grid.minutes[at]));
+        let before = longest(here);
+        let count = &mut here[usize::from(self.grid.long[turn])];
+        *count = count.wrapping_add_signed(more);
+        self.score.minutes += longest(here) - before;
     }
 
     /// Takes a turn out.
@@ -439,6 +468,7 @@ impl<'a> Room<'a> {
         self.watch[round] -= watch;
         self.score.lacking -= i32::from(grid.lacking(turn, k));
         self.score.changed -= grid.differs(turn, round, k);
+        self.count_minutes(turn, round, -1);
     }
 
     /// Scores anew what concerns the order of one student's turns.
@@ -452,6 +482,7 @@ impl<'a> Room<'a> {
                 let before = self.now.kind[usize::from(last)];
                 let changes = before != self.now.kind[now];
                 found.hand_overs += i32::from(changes && self.grid.takes(now, usize::from(before)));
+                found.out_of_turn += i32::from(self.grid.place[now] < self.grid.place[usize::from(last)]);
             }
             for first in self.grid.after(now) {
                 found.out_of_order += i32::from(self.now.round[usize::from(*first)] >= self.now.round[now]);
@@ -460,6 +491,7 @@ impl<'a> Room<'a> {
         }
         let before = std::mem::replace(&mut self.order[student], found);
         self.score.hand_overs += found.hand_overs - before.hand_overs;
+        self.score.out_of_turn += found.out_of_turn - before.out_of_turn;
         self.score.broken += (found.out_of_order - before.out_of_order) * OUT_OF_ORDER;
     }
 }

@@ -134,7 +134,8 @@ pub fn class_view(input: &ClassInput<'_>) -> ClassView {
     }
 }
 
-fn knife_name(catalogue: &Catalogue, knife: &Knife) -> String {
+/// A knife as it is called: `Flat chef's 210, no. 9`.
+pub(super) fn knife_name(catalogue: &Catalogue, knife: &Knife) -> String {
     let short = catalogue.knife(&knife.fields.knife_type).map_or("Knife", |kind| kind.short.as_str());
     format!("{short} {}, no. {}", knife.fields.length, knife.fields.number)
 }
@@ -231,7 +232,8 @@ pub struct WatchReason {
     pub words: Text,
 }
 
-fn watch(input: &ClassInput<'_>, student: &Student, advice: Option<&Advice>) -> Vec<WatchReason> {
+/// Why a student wants watching in an exercise.
+pub(super) fn watch(input: &ClassInput<'_>, student: &Student, advice: Option<&Advice>) -> Vec<WatchReason> {
     let mut reasons = Vec::new();
     let mut because = |kind: WatchKind, words: Text| reasons.push(WatchReason { kind, words });
     let mine: Vec<&Attempt> = input.attempts.iter().filter(|attempt| attempt.student_id == student.id).collect();

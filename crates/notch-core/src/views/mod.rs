@@ -15,6 +15,7 @@ mod plan;
 mod playbook;
 mod preparation;
 mod rack;
+mod rotation;
 mod sharp_dull;
 mod yard;
 
@@ -45,6 +46,10 @@ pub use playbook::{
 };
 pub use preparation::{Preparation, PreparationStep, preparation};
 pub use rack::{DueKnife, DueLine, FoodAgainstBlade, RackGroup, RackInput, RackKnife, RackView, food_against_blade, rack_view};
+pub use rotation::{
+    LeftOut, RotationCell, RotationExercise, RotationKnife, RotationRound, RotationRow, RotationTurn, RotationView, WaitingWith,
+    rotation_table, rotation_view,
+};
 pub use sharp_dull::{
     KeptDemonstration, SharpDullLesson, SharpDullView, ShownKnife, SoftCut, SoftFood, check_demonstration, sharp_dull_lesson,
     sharp_dull_view,

@@ -17,6 +17,7 @@ pub(crate) mod plan;
 pub(crate) mod playbook;
 pub(crate) mod rack;
 pub(crate) mod roster;
+pub(crate) mod rotation;
 pub(crate) mod sharp_dull;
 pub(crate) mod sign_in;
 pub(crate) mod start;

@@ -116,6 +116,13 @@ function LessonButtons({ open, onOpen }: { open: Opened; onOpen: (open: Opened) 
       <Button variant="default" component={Link} to={`/courses/${courseId}/course`}>
         The whole course
       </Button>
+      <Button
+        variant="default"
+        component={Link}
+        to={`/courses/${courseId}/plan/${lesson?.id ?? ''}/rotation`}
+      >
+        Rotation
+      </Button>
       <Button variant="default" component={Link} to={`/courses/${courseId}/plan/${lesson?.id ?? ''}/paper`}>
         On one page
       </Button>
