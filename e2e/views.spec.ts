@@ -30,6 +30,7 @@ const VIEWS: [string, string, RegExp | string][] = [
   ['Bench, onion', '/courses/1/bench?view=onion&method=below', 'Dice of an onion'],
   ['The whole course', '/courses/1/course', 'The whole course'],
   ['Lesson on one page', '/courses/1/plan/6/paper', 'Julienne, then brunoise'],
+  ['Rotation', '/courses/1/plan/6/rotation', 'Rotation: Julienne, then brunoise'],
   ['Start', '/start', 'A new course'],
   ['Plan', '/courses/1/plan/5', 'Sticks: batonnet, then julienne'],
   ['Plan, adding', '/courses/1/plan/6?add=1&food=carrot&cut=julienne', 'Julienne, then brunoise'],

@@ -17,6 +17,7 @@ mod every_route;
 mod first_evening;
 mod house;
 mod roster;
+mod rotation;
 mod sound;
 mod start;
 mod workshop;

@@ -103,6 +103,12 @@ async fn every_write(server: &Server) -> Vec<Write> {
             1,
             json!({ "knife": bought, "seen": { "straight": true, "balance": 12 } }),
         ),
+        write(
+            Method::PUT,
+            "/api/lessons/{id}/rotation",
+            6,
+            json!({ "version": 0, "fields": { "absent": [3], "knives_out": [5] } }),
+        ),
         write(Method::POST, "/api/lessons/{id}/check", 5, json!({ "item": "first_aid", "who": "Mara", "ticked": true })),
         write(Method::POST, "/api/lessons/{id}/count", 5, json!({ "way": "out", "numbers": "1 2" })),
         write(Method::POST, "/api/lessons/{id}/close", 4, json!({ "who": "Mara", "words": "", "closed": true })),
@@ -150,6 +156,7 @@ async fn kept(server: &Server) -> Vec<Value> {
         "/api/lessons/4/count",
         "/api/lessons/6/plan",
         "/api/lessons/7/plan",
+        "/api/lessons/6/rotation",
         "/api/lessons/5/sharp-dull",
     ] {
         told.push(server.get(path).await.1);
@@ -208,7 +215,8 @@ async fn a_change_of_what_is_not_there_is_refused_and_changes_nothing() {
 }
 
 /// The questions that are put with a body and change nothing.
-const QUESTIONS: [&str; 18] = [
+const QUESTIONS: [&str; 19] = [
+    "/api/lessons/{id}/rotation/look",
     "/api/course-file/read",
     "/api/start/read",
     "/api/courses/{id}/plan/try",

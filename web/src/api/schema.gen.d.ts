@@ -2385,6 +2385,11 @@ export interface components {
                  */
                 absent: number[];
                 /**
+                 * @description Planned anew, whatever was announced for the rounds to come.
+                 * @default false
+                 */
+                anew: boolean;
+                /**
                  * @description Knives that are out of this lesson: broken, dull, lent.
                  * @default []
                  */
@@ -5915,6 +5920,11 @@ export interface components {
              */
             absent: number[];
             /**
+             * @description Planned anew, whatever was announced for the rounds to come.
+             * @default false
+             */
+            anew: boolean;
+            /**
              * @description Knives that are out of this lesson: broken, dull, lent.
              * @default []
              */
@@ -5966,6 +5976,11 @@ export interface components {
              * @description Minute at which it ends, behind the longest turn in it.
              */
             ends: number;
+            /**
+             * Format: int64
+             * @description The exercise that all of them do; none where they do several.
+             */
+            exercise_id?: number | null;
             /**
              * Format: int32
              * @description Number, from 1.

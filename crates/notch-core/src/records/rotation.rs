@@ -24,6 +24,8 @@ pub struct RotationFields {
     pub rounds_done: u16,
     /// Minutes of practice that were lost, 0 to 240.
     pub minutes_lost: u16,
+    /// Planned anew, whatever was announced for the rounds to come.
+    pub anew: bool,
 }
 
 /// A student who comes late.

@@ -2,40 +2,7 @@
 
 use super::grid::Grid;
 use super::matching::Places;
-
-/// Rounds below which no rotation can go.
-#[derive(Clone, Debug, PartialEq, Eq)]
-pub struct Bound {
-    /// The rounds.
-    pub rounds: usize,
-    /// What keeps it from fewer.
-    pub by: BoundBy,
-}
-
-/// What keeps a rotation from fewer rounds.
-#[derive(Clone, Debug, PartialEq, Eq)]
-pub enum BoundBy {
-    /// There is nothing to do, or a pin or a late arrival asks for the round.
-    Windows,
-    /// One student has so many turns, or such a chain of them.
-    Student {
-        /// The student.
-        student: usize,
-    },
-    /// So many turns on so few boards.
-    Boards,
-    /// So much watching.
-    Watch,
-    /// These turns share these few knives.
-    Knives {
-        /// The turns.
-        turns: Vec<usize>,
-        /// The knives.
-        knives: Vec<usize>,
-    },
-    /// What must come first leaves too little for the rounds at the start, or at the end.
-    Order,
-}
+use super::question::{Bound, BoundBy};
 
 impl Bound {
     /// The best bound that is known without searching.

@@ -4,8 +4,7 @@ use std::collections::{HashMap, HashSet};
 
 use serde::{Deserialize, Serialize};
 
-use super::bound::{Bound, BoundBy};
-use super::question::{Blocked, Question, Turn};
+use super::question::{Blocked, Bound, BoundBy, Question, Turn};
 use super::rotate;
 use crate::problem::Problem;
 

@@ -24,9 +24,8 @@ mod naming;
 mod question;
 mod search;
 
-pub use bound::{Bound, BoundBy};
 pub use format::{Assignment, Impossible, Instance, Reason, Solution};
-pub use question::{Blocked, Pin, Question, Rotation, Seat, Turn, Worth};
+pub use question::{Blocked, Bound, BoundBy, Pin, Question, Rotation, Seat, Turn, Worth};
 
 use grid::Grid;
 use naming::name_knives;

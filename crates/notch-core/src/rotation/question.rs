@@ -1,7 +1,5 @@
 //! What a rotation is asked with, in plain numbers: nothing here knows what a student or a knife is.
 
-use super::bound::Bound;
-
 /// One student's exercise, which is to be done once.
 #[derive(Clone, Debug, Default, PartialEq, Eq)]
 pub struct Turn {
@@ -61,6 +59,40 @@ pub struct Question {
     pub most_rounds: Option<usize>,
     /// What is to be done.
     pub turns: Vec<Turn>,
+}
+
+/// Rounds below which no rotation can go.
+#[derive(Clone, Debug, PartialEq, Eq)]
+pub struct Bound {
+    /// The rounds.
+    pub rounds: usize,
+    /// What keeps it from fewer.
+    pub by: BoundBy,
+}
+
+/// What keeps a rotation from fewer rounds.
+#[derive(Clone, Debug, PartialEq, Eq)]
+pub enum BoundBy {
+    /// There is nothing to do, or a pin or a late arrival asks for the round.
+    Windows,
+    /// One student has so many turns, or such a chain of them.
+    Student {
+        /// The student.
+        student: usize,
+    },
+    /// So many turns on so few boards.
+    Boards,
+    /// So much watching.
+    Watch,
+    /// These turns share these few knives.
+    Knives {
+        /// The turns.
+        turns: Vec<usize>,
+        /// The knives.
+        knives: Vec<usize>,
+    },
+    /// What must come first leaves too little for the rounds at the start, or at the end.
+    Order,
 }
 
 /// Why there is no rotation.

@@ -83,6 +83,7 @@ pub(crate) async fn announce(
             move |writer, catalogue, _| {
                 ApiError::unless_empty(change.fields.check())?;
                 let found = rotation_of(writer, catalogue, &clock, (id, Some(&change.fields)))?;
+                ApiError::unless_empty(found.refusals())?;
                 let kept = KeptRotation { version: change.version, fields: change.fields, announced: found.turns };
                 writer.announce_rotation(id, &kept)?;
                 Ok(id)

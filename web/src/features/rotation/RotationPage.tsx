@@ -135,10 +135,15 @@ function Bar({ view, news, onNews }: Pick<Props, 'view' | 'news' | 'onNews'>) {
         <Button
           disabled={view.is_announced || view.blocked.length > 0}
           loading={announce.isPending}
-          onClick={() => announce.mutate(fields)}
+          onClick={() => announce.mutate({ ...fields, anew: false })}
         >
           {view.is_announced ? 'Announced' : view.version > 0 ? 'Announce the change' : 'Announce'}
         </Button>
+        {view.version > 0 && !fields.anew && (
+          <Button variant="default" onClick={() => onNews({ ...fields, anew: true })}>
+            Plan anew
+          </Button>
+        )}
         {news && (
           <Button variant="default" onClick={() => onNews(undefined)}>
             As it was announced

@@ -48,6 +48,7 @@ export function Rounds({ view, selected, onSelect }: Props) {
                   {' '}
                   {round.ends - round.starts} min · {round.working} at work
                 </span>
+                <span>{view.exercises.find((each) => each.id === round.exercise_id)?.title}</span>
               </th>
             ))}
           </tr>
@@ -139,6 +140,7 @@ function Row({ view, row, selected, onSelect }: Props & { row: Api['RotationRow'
               <Turn
                 view={view}
                 turn={cell}
+                titled={view.rounds[index]?.exercise_id == null}
                 pressed={chosen && selected.exercise === cell.exercise_id}
                 onSelect={() => onSelect({ student: row.student_id, exercise: cell.exercise_id })}
               />
@@ -153,12 +155,14 @@ function Row({ view, row, selected, onSelect }: Props & { row: Api['RotationRow'
 interface TurnProps {
   view: Api['RotationView'];
   turn: Api['RotationTurn'];
+  /** The title of the round does not say what is cut. */
+  titled: boolean;
   pressed: boolean;
   onSelect: () => void;
 }
 
 /** A cell: the section of the cut, the knife at one scale with its number, and what was announced instead. */
-function Turn({ view, turn, pressed, onSelect }: TurnProps) {
+function Turn({ view, turn, titled, pressed, onSelect }: TurnProps) {
   const knife = view.knives.find((each) => each.id === turn.knife_id);
   const exercise = view.exercises.find((each) => each.id === turn.exercise_id);
   return (
@@ -176,13 +180,16 @@ function Turn({ view, turn, pressed, onSelect }: TurnProps) {
       </span>
       <span aria-hidden className={styles.drawn}>
         {exercise?.section && <Section drawing={exercise.section} size={18} label="" tint="pale" />}
+        {turn.hand_over && <span title="takes another knife">↪</span>}
         {knife?.silhouette && <Knife silhouette={knife.silhouette} scale={0.17} label="" />}
-      </span>
-      <span aria-hidden className={styles.told}>
-        {turn.hand_over && <span title="takes another knife">↪ </span>}
-        <span className="mono">{knife?.number}</span> {exercise?.title}
+        <span className="mono">{knife?.number}</span>
         {turn.pinned && <Nail />}
       </span>
+      {titled && (
+        <span aria-hidden className={styles.told}>
+          {exercise?.title}
+        </span>
+      )}
       {turn.announced && (
         <span className={styles.was}>
           <Mark kind="lapsed" size={12} /> <Said>{turn.announced}</Said>

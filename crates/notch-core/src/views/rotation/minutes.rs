@@ -1,24 +1,10 @@
 //! Rounds on the minutes of the lesson.
 
 use super::RotationRound;
-use super::room::Room;
+use super::room::{Room, turn_minutes};
 use crate::catalogue::SegmentKind;
 use crate::lesson::{CHANGE_MINUTES, TimeRule};
 use crate::records::AnnouncedTurn;
-use crate::views::class::ClassInput;
-use crate::views::plan::PlannedExercise;
-
-/// Minutes of a student's turn: the exercise's own, else the practice that it has in the lesson, else the least.
-pub(super) fn of_turn(input: &ClassInput<'_>, planned: &PlannedExercise) -> u16 {
-    let worked_out = planned.advice.as_ref().and_then(|advice| advice.figures.minutes_each);
-    let practice = || {
-        let segments = input.lesson.fields.segments.iter();
-        let own = segments.filter(|segment| segment.exercise_id == Some(planned.exercise.id)).map(|segment| segment.minutes);
-        Some(own.sum::<u16>()).filter(|minutes| *minutes > 0)
-    };
-    let least = || input.at_hand.catalogue.draft.limits.minutes;
-    worked_out.map_or_else(|| practice().unwrap_or_else(least), |minutes| minutes.ceil().clamp(1.0, 600.0) as u16)
-}
 
 /// Lays the rounds into the practice of the lesson, each as long as its longest turn, with a minute between two for
 /// the knives; and says how many minutes they run beyond it. Minutes that were lost are lost before the next round.
@@ -33,7 +19,7 @@ pub(super) fn lay_rounds(room: &Room<'_>, time_rule: &TimeRule, turns: &[Announc
     for number in 1..=last {
         let own = || turns.iter().filter(|turn| turn.round == number);
         let planned = |turn: &AnnouncedTurn| room.input.exercises.iter().find(|planned| planned.exercise.id == turn.exercise_id);
-        let long = own().filter_map(planned).map(|planned| u32::from(of_turn(room.input, planned))).max().unwrap_or(0);
+        let long = own().filter_map(planned).map(|planned| u32::from(turn_minutes(room.input, planned))).max().unwrap_or(0);
         if number == room.fields.rounds_done + 1 {
             at += u32::from(room.fields.minutes_lost);
         }
@@ -43,8 +29,15 @@ pub(super) fn lay_rounds(room: &Room<'_>, time_rule: &TimeRule, turns: &[Announc
             stretch += 1;
             at = at.max(practice[stretch].0);
         }
-        let working = own().count() as u32;
-        rounds.push(RotationRound { number, starts: at, ends: at + long, done: number <= room.fields.rounds_done, working });
+        let one = own().next().map(|turn| turn.exercise_id).filter(|id| own().all(|turn| turn.exercise_id == *id));
+        rounds.push(RotationRound {
+            number,
+            starts: at,
+            ends: at + long,
+            done: number <= room.fields.rounds_done,
+            working: own().count() as u32,
+            exercise_id: one,
+        });
         at += long + change;
     }
     let end = practice.last().map_or(0, |(_, ends)| *ends);

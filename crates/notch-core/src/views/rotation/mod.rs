@@ -12,6 +12,7 @@ use serde::Serialize;
 use super::class::{ClassInput, knife_name};
 use crate::drawing::{SectionDrawing, Silhouette, blade_silhouette};
 use crate::lesson::TimeRule;
+use crate::problem::Problem;
 use crate::records::{AnnouncedTurn, KeptRotation, RotationFields};
 use crate::rotation::{Blocked, Rotation, Seat, rotate};
 use crate::text::Text;
@@ -100,6 +101,8 @@ pub struct RotationRound {
     pub done: bool,
     /// Students who work in it.
     pub working: u32,
+    /// The exercise that all of them do; none where they do several.
+    pub exercise_id: Option<i64>,
 }
 
 /// An exercise of the rotation.
@@ -184,6 +187,14 @@ pub struct RotationView {
     pub turns: Vec<AnnouncedTurn>,
 }
 
+impl RotationView {
+    /// Why it cannot be announced.
+    pub fn refusals(&self) -> Vec<Problem> {
+        let said = |words: &Text| Problem::said("/pins", "Held turns", self.fields.pins.len(), words.clone(), "fewer of them");
+        self.blocked.iter().map(said).collect()
+    }
+}
+
 /// Works out the rotation of a lesson: anew, or with as little as possible that differs from what was announced.
 ///
 /// A student without a knife that fits, or with an allergy to the food, is left out of that exercise and named; the
@@ -198,14 +209,12 @@ pub fn rotation_view(input: &ClassInput<'_>, time_rule: TimeRule, kept: &KeptRot
     let turns = announced_turns(&room, seats);
     let (rounds, over) = minutes::lay_rounds(&room, &time_rule, &turns);
     let practice = minutes::practice(&time_rule);
-    View { room: &room, seats, rotation: rotation.as_ref(), blocked: &blocked, turns, rounds, practice, over }.show(time_rule)
+    View { room: &room, rotation: rotation.as_ref(), blocked: &blocked, turns, rounds, practice, over }.show(time_rule)
 }
 
 /// What is shown, before it is put into words.
 struct View<'a> {
     room: &'a Room<'a>,
-    /// Where the turns of the question lie; nothing where there is no rotation.
-    seats: &'a [Seat],
     rotation: Option<&'a Rotation>,
     blocked: &'a [Blocked],
     /// All turns, those of rounds that are over too.
@@ -339,7 +348,7 @@ impl View<'_> {
         of.map(|planned| RotationExercise {
             id: planned.exercise.id,
             title: words::title(planned),
-            minutes: minutes::of_turn(self.room.input, planned),
+            minutes: room::turn_minutes(self.room.input, planned),
             section: planned.advice.as_ref().and_then(|advice| advice.section.clone()),
         })
         .collect()

@@ -2,7 +2,6 @@
 
 use std::collections::HashMap;
 
-use super::minutes;
 use crate::hand_out::HandOut;
 use crate::records::{AnnouncedTurn, Exercise, KeptRotation, Knife, RotationFields, Student};
 use crate::rotation::{Pin, Question, Seat, Turn};
@@ -87,7 +86,7 @@ impl<'a> Room<'a> {
                     Ok(fits) => {
                         places.insert((student.id, id), self.question.turns.len());
                         let watch = self.watching(student, planned);
-                        let minutes = minutes::of_turn(self.input, planned);
+                        let minutes = turn_minutes(self.input, planned);
                         self.question.turns.push(Turn {
                             student: at,
                             watch,
@@ -203,7 +202,8 @@ impl<'a> Room<'a> {
             }
         }
         let knife = |id: i64| self.knives.iter().position(|knife| knife.id == id);
-        for announced in self.kept.announced.iter().filter(|announced| announced.round > over) {
+        let to_come = self.kept.announced.iter().filter(|announced| announced.round > over && !self.fields.anew);
+        for announced in to_come {
             let Some(turn) = places.get(&(announced.student_id, announced.exercise_id)) else { continue };
             // A knife that is gone is no place that could be kept: one past the last stands for it.
             let knife = knife(announced.knife_id).unwrap_or(self.knives.len());
@@ -214,4 +214,16 @@ impl<'a> Room<'a> {
             self.question.turns[*turn].pin = Some(Pin { round: round(pin.round), knife: pin.knife_id.and_then(knife) });
         }
     }
+}
+
+/// Minutes of a student's turn: the exercise's own, else the practice that it has in the lesson, else the least.
+pub(super) fn turn_minutes(input: &ClassInput<'_>, planned: &PlannedExercise) -> u16 {
+    let worked_out = planned.advice.as_ref().and_then(|advice| advice.figures.minutes_each);
+    let practice = || {
+        let segments = input.lesson.fields.segments.iter();
+        let own = segments.filter(|segment| segment.exercise_id == Some(planned.exercise.id)).map(|segment| segment.minutes);
+        Some(own.sum::<u16>()).filter(|minutes| *minutes > 0)
+    };
+    let least = || input.at_hand.catalogue.draft.limits.minutes;
+    worked_out.map_or_else(|| practice().unwrap_or_else(least), |minutes| minutes.ceil().clamp(1.0, 600.0) as u16)
 }

@@ -1,6 +1,6 @@
 //! The rotation in words: why so many rounds, what would save one, what changed.
 
-use super::{LeftOut, View, WaitingWith, minutes};
+use super::{LeftOut, View, WaitingWith};
 use crate::records::{AnnouncedTurn, Knife};
 use crate::rotation::{Blocked, BoundBy, Question, least_rounds, rotate};
 use crate::text;
@@ -47,9 +47,9 @@ impl View<'_> {
     pub(super) fn wait_words(&self, with: WaitingWith, next: Option<i64>) -> Text {
         match (with, next) {
             (WaitingWith::ComesLater, _) => Text::from("comes later"),
-            (WaitingWith::Preparing, _) => Text::from("prepares: wash, peel, set up the station"),
-            (WaitingWith::DryDrill, Some(next)) => text!["dry drill: ", lower(&self.title_of(next)), ", on an empty board"],
-            (WaitingWith::DryDrill | WaitingWith::WashingUp, _) => Text::from("washes up and helps to watch"),
+            (WaitingWith::Preparing, _) => Text::from("prepares and sets up"),
+            (WaitingWith::DryDrill, Some(next)) => text!["dry drill: ", lower(&self.title_of(next))],
+            (WaitingWith::DryDrill | WaitingWith::WashingUp, _) => Text::from("washes up"),
         }
     }
 
@@ -132,7 +132,12 @@ impl View<'_> {
             fits,
             "."
         ]];
-        if rotation.bound.rounds == rotation.worth.rounds {
+        if rotation.worth.rounds == 1 {
+            return told;
+        }
+        if self.is_bound_to_announced() {
+            told.push(Text::from("What was announced is kept, and with it the number of rounds."));
+        } else if rotation.bound.rounds == rotation.worth.rounds {
             told.push(text!["No rotation has fewer: ", self.bound_words(&rotation.bound.by)]);
         } else {
             told.push(text![
@@ -196,6 +201,9 @@ impl View<'_> {
     /// What one more knife, board or pair of eyes would save, and how much.
     pub(super) fn savings(&self) -> Vec<Text> {
         let Some(rotation) = self.rotation.filter(|rotation| rotation.worth.rounds > 1) else { return Vec::new() };
+        if self.is_bound_to_announced() {
+            return self.saved(Text::from("Planning anew"), &self.room.question).into_iter().collect();
+        }
         let question = &self.room.question;
         let mut told = Vec::new();
         if let BoundBy::Knives { knives, .. } = &rotation.bound.by {
@@ -218,6 +226,11 @@ impl View<'_> {
         told
     }
 
+    /// Whether something was announced that is kept where it can be.
+    fn is_bound_to_announced(&self) -> bool {
+        self.room.question.turns.iter().any(|turn| turn.announced.is_some())
+    }
+
     /// Type and length of a knife of the question.
     fn model(&self, knife: usize) -> String {
         let Some(knife) = self.room.knives.get(knife) else { return String::new() };
@@ -235,15 +248,9 @@ impl View<'_> {
         }
         let found = rotate(&richer).ok()?;
         let fewer = now.checked_sub(found.worth.rounds).filter(|fewer| *fewer > 0)?;
-        let minutes = |seats: &[crate::rotation::Seat]| -> u32 {
-            let last = seats.iter().map(|seat| seat.round + 1).max().unwrap_or(0);
-            let of_round = |round: usize| {
-                let here = self.room.turns.iter().zip(seats).filter(|(_, seat)| seat.round == round);
-                here.map(|((_, planned), _)| u32::from(minutes::of_turn(self.room.input, planned))).max().unwrap_or(0)
-            };
-            (0..last).map(of_round).sum::<u32>() + (last.saturating_sub(1) as u32) * crate::lesson::CHANGE_MINUTES as u32
-        };
-        let saved = minutes(self.seats).checked_sub(minutes(&found.seats)).filter(|saved| *saved > 0)?;
+        let changes = |rounds: usize| (rounds.saturating_sub(1)) as u32 * crate::lesson::CHANGE_MINUTES as u32;
+        let minutes = |worth: &crate::rotation::Worth| worth.minutes + changes(worth.rounds);
+        let saved = minutes(&self.rotation?.worth).checked_sub(minutes(&found.worth)).filter(|saved| *saved > 0)?;
         Some(text![
             what,
             " saves ",
