@@ -85,6 +85,7 @@ for (const width of [390, 1024]) {
 }
 
 test('nothing is asked of any other machine, and no policy is broken', async ({ page, shown }) => {
+  test.setTimeout(150_000);
   const elsewhere: string[] = [];
   const said: string[] = [];
   page.on('request', (request) => {

@@ -10,6 +10,7 @@
 
 use std::io::{BufRead, BufReader, Read, Write};
 use std::net::{TcpListener, TcpStream};
+use std::path::Path;
 use std::process::{Child, Command, Output, Stdio};
 
 use tempfile::TempDir;
@@ -253,4 +254,18 @@ fn a_stop_waits_for_no_half_request_and_leaves_one_whole_file() {
     assert!(ended.expect("it ended").success());
     let names: Vec<_> = std::fs::read_dir(&demo).unwrap().map(|entry| entry.unwrap().file_name()).collect();
     assert!(!names.iter().any(|name| name == "yard-notch.db-wal"), "all is in the one file: {names:?}");
+}
+
+#[test]
+fn a_class_is_rotated_from_a_file_and_a_bad_one_is_told() {
+    let class = Path::new(env!("CARGO_MANIFEST_DIR")).join("../notch-core/tests/data/rotation");
+    let rotated = run(&["rotate", class.join("small-1.json").to_str().unwrap()]);
+    assert!(rotated.status.success());
+    let told: serde_json::Value = serde_json::from_slice(&rotated.stdout).unwrap();
+    assert_eq!((told["format"].as_str(), told["rounds"].as_i64()), (Some("rotation-solution/1"), Some(3)));
+    let refused = run(&["rotate", class.join("impossible-hand.json").to_str().unwrap()]);
+    let told: serde_json::Value = serde_json::from_slice(&refused.stdout).unwrap();
+    assert_eq!(told["reasons"][0]["code"], "no_knife");
+    let missing = run(&["rotate", "no-such-file.json"]);
+    assert!(!missing.status.success() && String::from_utf8_lossy(&missing.stderr).contains("no-such-file.json"));
 }

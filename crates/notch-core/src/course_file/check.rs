@@ -212,7 +212,7 @@ impl CourseFile {
         let Some(rotation) = &lesson.rotation else { return Vec::new() };
         let place = |many: usize| move |id: i64| usize::try_from(id).ok().filter(|place| *place < many).map(|_| id);
         let known = rotation.with_ids(place(self.students.len()), place(lesson.exercises.len()), place(self.knives.len()));
-        let mut found = under("/rotation", rotation.fields.check());
+        let mut found = under("/rotation", rotation.check());
         if known != *rotation || rotation.version < 1 {
             let allowed = "places in the lists of students, exercises and knives, and a version from 1";
             found.push(Problem::new("/rotation", "Rotation", "", "has a place that is not in the file", allowed));

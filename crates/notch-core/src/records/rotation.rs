@@ -101,6 +101,16 @@ impl RotationFields {
 }
 
 impl KeptRotation {
+    /// Problems of its figures, those of what was announced too.
+    pub fn check(&self) -> Vec<Problem> {
+        let turns = self.announced.iter().enumerate();
+        let rounds = turns.filter_map(|(at, turn)| {
+            let pointer = format!("/announced/{at}/round");
+            Problem::unless_within(&pointer, "Round", i64::from(turn.round), 1, i64::from(MOST_ROUNDS))
+        });
+        self.fields.check().into_iter().chain(rounds).collect()
+    }
+
     /// The same with other ids, for a file or from one; what leads nowhere is left out.
     #[must_use]
     pub fn with_ids(
