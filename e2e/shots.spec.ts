@@ -17,7 +17,11 @@ test('pictures of the main views @shots', async ({ page, app }) => {
   await shot('plan', '/courses/1/plan/5?exercise=11');
   await shot('plan-exercise', '/courses/1/plan/6?add=1&food=carrot&cut=julienne');
   await shot('rotation', '/courses/1/plan/6/rotation', async () => {
-    await page.getByRole('row', { name: /Tove Brandal/ }).getByRole('button').nth(2).click();
+    await page
+      .getByRole('row', { name: /Tove Brandal/ })
+      .getByRole('button')
+      .nth(2)
+      .click();
   });
   await shot('course', '/courses/1/course', async () => {
     await page.getByRole('button', { name: /^Brunoise/ }).click();
