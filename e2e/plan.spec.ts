@@ -137,6 +137,59 @@ test('an edge is dragged, and the rule follows', async ({ page, app }) => {
   await expect(chip(page)).toContainText(/Fits|Fills/);
 });
 
+test('a segment is taken along by the pointer and put down elsewhere, and an own part is added', async ({
+  page,
+  app,
+}) => {
+  await page.goto(`${app.url}/courses/1/plan/5`);
+  const segment = page.getByRole('button', { name: /^Julienne of carrot Practice 2/ });
+  await expect(segment).toBeVisible();
+  await page.waitForLoadState('networkidle');
+  await page.evaluate(() => document.fonts.ready);
+  const box = await segment.boundingBox();
+  if (!box) throw new Error('the segment is not drawn');
+  await page.mouse.move(box.x + 60, box.y + 20);
+  await page.mouse.down();
+  await page.mouse.move(box.x - 120, box.y + 20, { steps: 8 });
+  await page.mouse.up();
+  await expect(
+    page.getByRole('button', { name: /^Julienne of carrot Practice 1 30 minutes, from 39/ }),
+  ).toBeVisible();
+  const editor = page.getByRole('region', { name: 'Segment Practice 1' });
+  await editor.getByLabel('Add after it').click();
+  await page.getByRole('option', { name: 'Own part' }).click();
+  await editor.getByRole('button', { name: 'Add', exact: true }).click();
+  await page.getByRole('button', { name: /^Own part 10 minutes/ }).click();
+  const own = page.getByRole('region', { name: 'Segment Own part' });
+  await own.getByLabel('Called').fill('The cook of the Petrel');
+  await own.getByLabel('Called').blur();
+  await own.getByLabel('Keeps its minutes').check();
+  await expect(
+    page.getByRole('button', { name: /^The cook of the Petrel 10 minutes, .* keeps its minutes/ }),
+  ).toBeVisible();
+  await page.getByRole('button', { name: 'Save the time rule' }).click();
+  await expect(page.getByRole('button', { name: 'Save the time rule' })).toBeHidden();
+  await page.reload();
+  await expect(page.getByRole('button', { name: /^The cook of the Petrel 10 minutes/ })).toBeVisible();
+});
+
+test('a lesson that is overrun says what to drop first, and an exercise is left out with its practice', async ({
+  page,
+  app,
+}) => {
+  await page.goto(`${app.url}/courses/1/plan/5?segment=4`);
+  await page.getByLabel('Minutes of Demonstration').fill('60');
+  await expect(chip(page)).toContainText('Runs 60 min over');
+  const ways = page.getByRole('region', { name: 'What to drop first' });
+  await expect(ways).toContainText('It comes last, so that nothing of the day is built on it');
+  await ways.getByRole('button', { name: /^Leave out Julienne of carrot/ }).click();
+  await expect(chip(page)).toContainText(/Fits|Fills/);
+  await expect(ways).toBeHidden();
+  await page.getByRole('button', { name: 'Save the time rule' }).click();
+  await expect(page.getByRole('region', { name: 'Julienne of carrot' })).toBeHidden();
+  await expect(page.getByRole('region', { name: 'Batonnet of potato' })).toBeVisible();
+});
+
 test('a dull knife leaves Plan, with the reason', async ({ page, app }) => {
   await page.goto(`${app.url}/courses/1/rack?knife=12`);
   await page.getByRole('tab', { name: 'Record' }).click();

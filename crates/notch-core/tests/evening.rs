@@ -386,7 +386,7 @@ fn each_washes_up_in_turn_at_the_sinks_there_are() {
         let mut evening = evening(30, 8);
         evening.course.fields.resources.sinks = sinks;
         let mut lesson = lesson();
-        lesson.fields.segments = vec![StoredSegment { kind, minutes: 12, exercise_id: None }];
+        lesson.fields.segments = vec![StoredSegment::of(kind, 12)];
         plan_view(&evening.at_hand(), &lesson, &[]).unwrap().time_rule.segments[0].short_by
     };
     assert_eq!(short_by(Some(2), SegmentKind::CleanDown), 3, "thirty at two sinks, a minute each, in twelve");

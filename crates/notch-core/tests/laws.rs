@@ -4,6 +4,7 @@ use notch_core::catalogue::{Catalogue, Strand};
 use notch_core::geometry::{Chain, Piece, squared_cylinder, squared_ellipsoid, squared_frustum, strokes, work_food};
 use notch_core::lesson::{PlannedSegment, lay_out};
 use notch_core::measure::{MeasuredPiece, SampleCustom, Z_TWO_SIDED_95, judge, parse_pieces, wilson_lower};
+use notch_core::records::StoredSegment;
 use notch_core::units::{Millimetres, parse_length};
 use proptest::prelude::*;
 use std::sync::LazyLock;
@@ -171,7 +172,7 @@ proptest! {
     fn segments_lie_end_to_end_and_every_way_out_makes_the_lesson_fit(minutes in proptest::collection::vec((0usize..10, 1u16..60), 1..14), lesson in 30u16..240) {
         let segments: Vec<PlannedSegment> = minutes
             .iter()
-            .map(|&(kind, minutes)| PlannedSegment { kind: CATALOGUE.segments[kind].kind, minutes, exercise_id: None, needs: None })
+            .map(|&(kind, minutes)| StoredSegment::of(CATALOGUE.segments[kind].kind, minutes).into())
             .collect();
         let rule = lay_out(&CATALOGUE, lesson, &segments).unwrap();
         let mut at = 0;
@@ -183,8 +184,8 @@ proptest! {
         prop_assert_eq!(rule.segments.iter().map(|s| s.over).sum::<u32>(), rule.over);
         prop_assert_eq!(rule.over > 0, rule.over_in.is_some());
         for way in &rule.ways_out {
-            prop_assert_eq!(way.minutes.iter().map(|m| u32::from(*m)).sum::<u32>(), u32::from(lesson), "{}", way.words);
-            prop_assert!(way.minutes.iter().all(|m| *m >= 1));
+            prop_assert!(way.segments.iter().map(|s| u32::from(s.minutes)).sum::<u32>() <= u32::from(lesson), "{}", way.words);
+            prop_assert!(way.segments.iter().all(|s| s.minutes >= 1) && !way.reason.is_empty());
         }
     }
 }

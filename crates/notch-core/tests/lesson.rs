@@ -4,19 +4,19 @@ use crate::common::CATALOGUE;
 use notch_core::catalogue::SegmentKind;
 use notch_core::geometry::Way;
 use notch_core::lesson::{
-    ClassSize, ExerciseFigures, MAX_MINUTES, PlannedSegment, TimeRule, Worked, exercise_figures, first_segments, lay_out, rounds,
-    with_practice_for,
+    ClassSize, ExerciseFigures, Fewer, FewerOf, MAX_MINUTES, PlannedSegment, Practised, TimeRule, WayOut, Worked,
+    exercise_figures, first_segments, lay_out, rounds, with_practice_for,
 };
 use notch_core::people::Pace;
 use notch_core::records::{Amount, Making, StoredSegment};
 use proptest::prelude::*;
 
 fn segment(kind: SegmentKind, minutes: u16) -> PlannedSegment {
-    PlannedSegment { kind, minutes, exercise_id: None, needs: None }
+    StoredSegment::of(kind, minutes).into()
 }
 
 fn practice(minutes: u16, needs: u16) -> PlannedSegment {
-    PlannedSegment { needs: Some(needs), exercise_id: Some(1), ..segment(SegmentKind::Practice, minutes) }
+    PlannedSegment { needs: Some(needs), ..StoredSegment::practice(1, minutes).into() }
 }
 
 fn laid(minutes: u16, segments: &[PlannedSegment]) -> TimeRule {
@@ -61,30 +61,90 @@ fn a_practice_that_is_too_short_for_its_exercise_says_by_how_much() {
     assert_eq!(rule.segments.iter().map(|each| each.short_by).collect::<Vec<_>>(), [6, 0]);
 }
 
+fn minutes(way: &WayOut) -> Vec<u16> {
+    way.segments.iter().map(|segment| segment.minutes).collect()
+}
+
+fn words(rule: &TimeRule) -> Vec<&str> {
+    rule.ways_out.iter().map(|way| way.words.as_str()).collect()
+}
+
 #[test]
 fn a_way_out_never_takes_what_an_exercise_needs_or_a_segment_must_have() {
     let segments = [segment(SegmentKind::Arrival, 8), practice(30, 28), segment(SegmentKind::Demonstration, 12)];
     let rule = laid(44, &segments);
     assert_eq!(rule.over, 6);
     // Arrival can give 3, the practice 2, the demonstration 7: only the last can give all six alone.
-    let told: Vec<&str> = rule.ways_out.iter().map(|way| way.words.as_str()).collect();
-    assert_eq!(told, ["Take 6 min from Demonstration", "A little from several: 1 from Arrival, 5 from Demonstration"]);
-    assert_eq!(rule.ways_out[0].minutes, [8, 30, 6]);
-    assert_eq!(rule.ways_out[1].minutes, [7, 30, 7]);
+    assert_eq!(
+        words(&rule),
+        ["Take 6 min from Demonstration", "A little from several: 2 from Practice, 3 from Arrival, 1 from Demonstration"]
+    );
+    assert_eq!(minutes(&rule.ways_out[0]), [8, 30, 6]);
+    assert_eq!(minutes(&rule.ways_out[1]), [5, 28, 11]);
+    assert!(rule.ways_out.iter().all(|way| !way.reason.is_empty()));
     let tight = laid(30, &[segment(SegmentKind::Arrival, 8), practice(30, 30)]);
     assert_eq!(tight.over, 8);
     assert!(tight.ways_out.is_empty(), "nobody can give eight minutes: {:?}", tight.ways_out);
+    assert_eq!(tight.words, "Runs 8 min over, in Practice; nothing that may be cut is enough");
 }
 
 #[test]
-fn the_longest_segments_are_asked_first_and_three_of_them_at_the_most() {
+fn what_is_fixed_gives_nothing() {
+    let guest = StoredSegment { own_name: Some("The cook of the ship".into()), ..StoredSegment::of(SegmentKind::Own, 15) };
+    let of = |fixed| {
+        laid(40, &[segment(SegmentKind::Demonstration, 20), StoredSegment { fixed, ..guest.clone() }.into(), practice(8, 8)])
+    };
+    let free = of(false);
+    assert_eq!(free.segments[1].name, "The cook of the ship");
+    assert_eq!(words(&free)[0], "Take 3 min from The cook of the ship", "what the cutting does not hang on gives first");
+    assert!(words(&free).contains(&"Leave out The cook of the ship"));
+    let fixed = of(true);
+    assert_eq!((fixed.segments[1].gives, words(&fixed)), (0, vec!["Take 3 min from Demonstration"]));
+}
+
+/// Practice of an exercise that needs all its minutes, with what each could cut less.
+fn needed(id: i64, title: &str, minutes: u16, fewer: Vec<Fewer>) -> PlannedSegment {
+    let practised = Practised { title: title.to_owned(), basis: String::new(), own_minutes: false, fewer };
+    PlannedSegment { needs: Some(minutes), practised: Some(practised), ..StoredSegment::practice(id, minutes).into() }
+}
+
+#[test]
+fn what_is_dropped_first_is_least_missed_and_exercises_go_from_the_last() {
+    let one = Fewer { amount: Amount::Units { count: 1 }, words: "one carrot for each in place of 2 carrots".into(), needs: 16 };
+    let segments = [
+        segment(SegmentKind::SafetyBriefing, 6),
+        segment(SegmentKind::DryDrill, 4),
+        needed(1, "Coins of cucumber", 20, Vec::new()),
+        needed(2, "Julienne of carrot", 30, vec![one]),
+        segment(SegmentKind::KnifeCount, 5),
+    ];
+    let little = laid(62, &segments);
+    assert_eq!(
+        words(&little),
+        [
+            "A little from several: 2 from Dry drill, 1 from Safety briefing",
+            "Julienne of carrot: one carrot for each in place of 2 carrots",
+            "Leave out Dry drill",
+            "Leave out Julienne of carrot",
+        ]
+    );
+    assert_eq!(little.ways_out[1].fewer, [FewerOf { exercise_id: 2, amount: Amount::Units { count: 1 } }]);
+    assert_eq!(minutes(&little.ways_out[1]), [6, 4, 20, 27, 5], "no more is taken than is needed");
+    assert_eq!((minutes(&little.ways_out[3]), &little.ways_out[3].leave_out), (vec![6, 4, 20, 5], &vec![2]));
+    let far = laid(15, &segments);
+    assert_eq!(words(&far), ["Leave out Julienne of carrot and Coins of cucumber"]);
+    assert_eq!(far.ways_out[0].leave_out, [2, 1]);
+    let close = laid(33, &segments);
+    assert_eq!(words(&close), ["Leave out Julienne of carrot, and 2 from Dry drill"], "and a little beside it");
+}
+
+#[test]
+fn three_segments_at_the_most_are_asked_to_give_all() {
     let segments: Vec<PlannedSegment> = (0..6).map(|index| segment(SegmentKind::Demonstration, 20 + index)).collect();
     let rule = laid(130, &segments);
     assert_eq!(rule.over, 5);
-    let single: Vec<&str> =
-        rule.ways_out.iter().map(|way| way.words.as_str()).filter(|words| words.starts_with("Take")).collect();
-    assert_eq!(single.len(), 3);
-    assert_eq!(rule.ways_out[0].minutes, [20, 21, 22, 23, 24, 20]);
+    assert_eq!(words(&rule).into_iter().filter(|words| words.starts_with("Take")).count(), 3);
+    assert_eq!(minutes(&rule.ways_out[0]), [20, 21, 22, 23, 24, 20], "of alike ones the longest gives first");
 }
 
 #[test]
@@ -97,8 +157,10 @@ fn what_cannot_be_laid_out_is_told_at_its_field() {
     assert_eq!(pointers(MAX_MINUTES + 1, &[]), ["/minutes"]);
     assert_eq!(pointers(60, &[segment(SegmentKind::Arrival, 0)]), ["/segments/0/minutes"]);
     assert_eq!(pointers(60, &[segment(SegmentKind::Arrival, 5), practice(MAX_MINUTES + 1, 1)]), ["/segments/1/minutes"]);
+    let named = StoredSegment { own_name: Some(" ".into()), ..StoredSegment::of(SegmentKind::Own, 5) };
+    assert_eq!(pointers(60, &[named.into()]), ["/segments/0/own_name"]);
     assert_eq!(pointers(60, &vec![segment(SegmentKind::Arrival, 1); 41]), ["/segments"]);
-    let misplaced = PlannedSegment { exercise_id: Some(4), ..segment(SegmentKind::Honing, 5) };
+    let misplaced = StoredSegment { exercise_id: Some(4), ..StoredSegment::of(SegmentKind::Honing, 5) }.into();
     assert_eq!(pointers(60, &[misplaced]), ["/segments/0/exercise_id"]);
 }
 
@@ -106,7 +168,7 @@ fn what_cannot_be_laid_out_is_told_at_its_field() {
 fn a_new_lesson_has_every_segment_but_practice() {
     let first = first_segments(&CATALOGUE, 110);
     assert!(first.iter().all(|segment| segment.kind != SegmentKind::Practice && segment.exercise_id.is_none()));
-    assert_eq!(first.len() + 1, CATALOGUE.segments.len());
+    assert_eq!(first.len() + 2, CATALOGUE.segments.len(), "nor a part of its own");
 }
 
 #[test]
@@ -115,17 +177,23 @@ fn practice_for_an_exercise_goes_where_practice_belongs() {
     let kinds = |segments: &[StoredSegment]| segments.iter().map(|segment| segment.kind).collect::<Vec<_>>();
     let first = with_practice_for(&CATALOGUE, &first_segments(&CATALOGUE, 110), 7, None);
     let place = kinds(&first).iter().position(|kind| *kind == SegmentKind::Practice).unwrap();
-    assert!(first[..place].iter().all(|segment| segment.kind < SegmentKind::Practice), "after what comes before it");
-    assert!(first[place + 1..].iter().all(|segment| segment.kind > SegmentKind::Practice), "before what comes after it");
+    assert!(first[..place].iter().all(|segment| !segment.kind.follows_practice()), "after what comes before it");
+    assert!(first[place + 1..].iter().all(|segment| segment.kind.follows_practice()), "before what comes after it");
     assert_eq!((first[place].minutes, first[place].exercise_id), (usual, Some(7)));
     let second = with_practice_for(&CATALOGUE, &first, 8, Some(usual + 9));
     assert_eq!((second[place + 1].exercise_id, second[place + 1].minutes), (Some(8), usual + 9), "behind the first");
     assert_eq!(second[place], first[place]);
+    let guest = [StoredSegment::of(SegmentKind::Own, 5), StoredSegment::of(SegmentKind::Arrival, 5)];
+    assert_eq!(
+        kinds(&with_practice_for(&CATALOGUE, &guest, 1, None)).last(),
+        Some(&SegmentKind::Practice),
+        "an own part may come first"
+    );
     let short = with_practice_for(&CATALOGUE, &first, 8, Some(3));
     assert_eq!(short[place + 1].minutes, usual, "never under the usual");
-    let empty = StoredSegment { kind: SegmentKind::Practice, minutes: 44, exercise_id: None };
+    let empty = StoredSegment::of(SegmentKind::Practice, 44);
     let filled = with_practice_for(&CATALOGUE, &[empty], 9, Some(25));
-    assert_eq!(filled, [StoredSegment { kind: SegmentKind::Practice, minutes: 25, exercise_id: Some(9) }]);
+    assert_eq!(filled, [StoredSegment::practice(9, 25)]);
     assert_eq!(kinds(&with_practice_for(&CATALOGUE, &[], 1, None)), [SegmentKind::Practice]);
 }
 
@@ -210,8 +278,9 @@ proptest! {
         let lesson = total.saturating_sub(cut).max(10);
         let rule = laid(lesson, &segments);
         for way in &rule.ways_out {
-            prop_assert_eq!(way.minutes.iter().map(|minutes| u32::from(*minutes)).sum::<u32>(), u32::from(lesson), "{}", &way.words);
-            prop_assert!(way.minutes.iter().zip(&minutes).all(|(after, before)| after <= before));
+            let after: Vec<u16> = way.segments.iter().map(|segment| segment.minutes).collect();
+            prop_assert_eq!(after.iter().map(|minutes| u32::from(*minutes)).sum::<u32>(), u32::from(lesson), "{}", &way.words);
+            prop_assert!(after.iter().zip(&minutes).all(|(after, before)| after <= before));
         }
     }
 }

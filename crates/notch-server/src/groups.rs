@@ -87,6 +87,7 @@ pub(crate) fn writing() -> OpenApiRouter<AppState> {
         .routes(routes!(r::own::go_back))
         .routes(routes!(r::plan::add_lesson))
         .routes(routes!(r::plan::change_lesson))
+        .routes(routes!(r::plan::keep_time_rule))
         .routes(routes!(r::plan::add_exercise))
         .routes(routes!(r::plan::change_exercise))
         .routes(routes!(r::plan::archive_exercise))

@@ -16,6 +16,7 @@ mod course_plan;
 mod every_route;
 mod first_evening;
 mod house;
+mod plan;
 mod roster;
 mod rotation;
 mod sound;

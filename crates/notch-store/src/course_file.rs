@@ -106,7 +106,7 @@ impl Reader<'_> {
         let by_id: BTreeMap<i64, usize> = exercises.iter().enumerate().map(|(place, each)| (each.id, place)).collect();
         let segment = |segment: &StoredSegment| {
             let exercise = segment.exercise_id.map(|id| place_in(&by_id, "exercise", id)).transpose()?;
-            Ok::<_, StoreError>(FileSegment { kind: segment.kind, minutes: segment.minutes, exercise })
+            Ok::<_, StoreError>(FileSegment::of(segment, exercise))
         };
         let attempt = |attempt: Attempt| self.file_attempt(attempt, &by_id, places);
         let tick = |tick: CheckTick| {
@@ -286,7 +286,7 @@ impl Writer<'_> {
         }
         for segment in &file.segments {
             let exercise_id = segment.exercise.map(|place| id_at(&exercises, "exercise", place)).transpose()?;
-            fields.segments.push(StoredSegment { kind: segment.kind, minutes: segment.minutes, exercise_id });
+            fields.segments.push(segment.kept(exercise_id));
         }
         self.change_lesson(lesson.id, lesson.version, &fields)?;
         for attempt in &file.attempts {

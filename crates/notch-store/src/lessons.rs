@@ -47,7 +47,13 @@ pub(crate) fn exercise(row: &Row<'_>) -> rusqlite::Result<Exercise> {
 }
 
 pub(crate) fn segment(row: &Row<'_>) -> rusqlite::Result<StoredSegment> {
-    Ok(StoredSegment { kind: word(row, "kind")?, minutes: row.get("minutes")?, exercise_id: row.get("exercise_id")? })
+    Ok(StoredSegment {
+        kind: word(row, "kind")?,
+        minutes: row.get("minutes")?,
+        exercise_id: row.get("exercise_id")?,
+        own_name: row.get("own_name")?,
+        fixed: row.get("fixed")?,
+    })
 }
 
 impl Reader<'_> {
@@ -175,7 +181,7 @@ impl Writer<'_> {
     fn set_segments(&self, lesson_id: i64, segments: &[StoredSegment]) -> Result<(), StoreError> {
         self.tx.execute("DELETE FROM segment WHERE lesson_id = ?1", [lesson_id])?;
         let mut statement = self.tx.prepare_cached(
-            "INSERT INTO segment (lesson_id, position, kind, minutes, exercise_id) VALUES (?1, ?2, ?3, ?4, ?5)",
+            "INSERT INTO segment (lesson_id, position, kind, minutes, exercise_id, own_name, fixed) VALUES (?1, ?2, ?3, ?4, ?5, ?6, ?7)",
         )?;
         for (position, segment) in (0i64..).zip(segments) {
             if let Some(exercise_id) = segment.exercise_id {
@@ -184,7 +190,9 @@ impl Writer<'_> {
                     return Err(StoreError::NotFound { what: "exercise of this lesson", id: exercise_id });
                 }
             }
-            statement.execute(params![lesson_id, position, to_word(&segment.kind)?, segment.minutes, segment.exercise_id])?;
+            let StoredSegment { kind, minutes, exercise_id, own_name, fixed } = segment;
+            let own_name = own_name.as_deref().map(str::trim);
+            statement.execute(params![lesson_id, position, to_word(kind)?, minutes, exercise_id, own_name, fixed])?;
         }
         Ok(())
     }

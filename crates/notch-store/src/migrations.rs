@@ -17,6 +17,7 @@ const STEPS: &[M<'static>] = &[
     M::up(include_str!("../migrations/0011_course_plan.sql")),
     M::up(include_str!("../migrations/0012_resources.sql")),
     M::up(include_str!("../migrations/0013_rotation.sql")),
+    M::up(include_str!("../migrations/0014_own_parts.sql")),
 ];
 
 pub(crate) const MIGRATIONS: Migrations<'static> = Migrations::from_slice(STEPS);

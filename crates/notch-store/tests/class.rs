@@ -3,7 +3,7 @@
 use crate::common::{Tested, at, attempt, filled};
 use jiff::civil::date;
 use notch_core::care::{CareDeed, CareFields, CareHistory};
-use notch_core::catalogue::{BoardMaterial, Catalogue, Grip, Habit, Hold, Motion, SegmentKind, Third};
+use notch_core::catalogue::{BoardMaterial, Catalogue, Grip, Habit, Hold, Motion, Third};
 use notch_core::records::{
     Attempt, AttemptMarks, CheckTick, Closing, EdgeState, ExerciseFields, IncidentFields, IncidentKind, KeptWarning, NewAttempt,
     StoredSegment, TakeBack, TakenBack,
@@ -130,7 +130,7 @@ fn a_lesson_takes_the_next_number_of_its_own_course() -> Tested {
 fn a_segment_holds_an_exercise_of_its_own_lesson_only() -> Tested {
     let folder = TempDir::new()?;
     let store = filled(folder.path())?;
-    let practice = StoredSegment { kind: SegmentKind::Practice, minutes: 20, exercise_id: Some(1) };
+    let practice = StoredSegment::practice(1, 20);
     let done = store.write::<(), StoreError>(|writer| {
         let other = writer.add_lesson(1, &crate::common::lesson(Vec::new()))?;
         writer.change_lesson(other.id, other.version, &crate::common::lesson(vec![practice.clone()]))?;

@@ -938,7 +938,8 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put?: never;
+        /** Keeps the time rule: its segments, less to cut of some exercises, and others left out; all or nothing. */
+        put: operations["plan_keep_time_rule"];
         /** Lays segments out as they stand on the screen; nothing is kept. */
         post: operations["plan_time_rule"];
         delete?: never;
@@ -2272,6 +2273,28 @@ export interface components {
             version: number;
         };
         /** @description A change to a record, with the version it was made from. */
+        Change_DraftSegments: {
+            /** @description Segments as they stand on the screen, with what else makes the lesson fit. */
+            fields: {
+                /** @description Exercises of which each student cuts another amount. */
+                fewer?: components["schemas"]["FewerOf"][];
+                /** @description Exercises that are left out, by id. */
+                leave_out?: number[];
+                /**
+                 * Format: int32
+                 * @description Minutes of the lesson.
+                 */
+                minutes: number;
+                /** @description Segments in order. */
+                segments: components["schemas"]["StoredSegment"][];
+            };
+            /**
+             * Format: int64
+             * @description Version that was read before the change.
+             */
+            version: number;
+        };
+        /** @description A change to a record, with the version it was made from. */
         Change_ExerciseFields: {
             /** @description What a person chooses for an exercise. */
             fields: {
@@ -3198,8 +3221,12 @@ export interface components {
             /** @description Index of the session. */
             session: number;
         };
-        /** @description Segments as they stand on the screen, not yet saved. */
+        /** @description Segments as they stand on the screen, with what else makes the lesson fit. */
         DraftSegments: {
+            /** @description Exercises of which each student cuts another amount. */
+            fewer?: components["schemas"]["FewerOf"][];
+            /** @description Exercises that are left out, by id. */
+            leave_out?: number[];
             /**
              * Format: int32
              * @description Minutes of the lesson.
@@ -3470,6 +3497,16 @@ export interface components {
          * @enum {string}
          */
         FaultSeverity: "polish" | "hold" | "stop";
+        /** @description An exercise of which each student cuts another amount. */
+        FewerOf: {
+            /** @description What each student cuts then. */
+            amount: components["schemas"]["Amount"];
+            /**
+             * Format: int64
+             * @description The exercise, by id.
+             */
+            exercise_id: number;
+        };
         /** @description What a set of pieces comes to. */
         Figures: {
             /** @description Pieces that count. */
@@ -3676,6 +3713,8 @@ export interface components {
         FileSegment: {
             /** @description Place of the exercise that is practised in it. */
             exercise?: number | null;
+            /** @description Keeps its minutes when the lesson runs over. */
+            fixed?: boolean;
             /** @description What it is for. */
             kind: components["schemas"]["SegmentKind"];
             /**
@@ -3683,6 +3722,8 @@ export interface components {
              * @description Minutes, 1 to 600.
              */
             minutes: number;
+            /** @description What the instructor calls it in place of its kind, 1 to 40 characters. */
+            own_name?: string | null;
         };
         /** @description A student. */
         FileStudent: components["schemas"]["StudentFields"] & {
@@ -4645,6 +4686,13 @@ export interface components {
              * @description Minutes that each student has at a sink, where they take turns at one.
              */
             at_sink?: number | null;
+            /**
+             * Format: int32
+             * @description Place in the order in which minutes are taken when a lesson runs over; 1 gives first.
+             */
+            gives: number;
+            /** @description Why it can give them, or what that costs. */
+            gives_because: string;
             /** @description Kind. */
             kind: components["schemas"]["SegmentKind"];
             /**
@@ -4652,6 +4700,8 @@ export interface components {
              * @description What it can be cut down to when time is short.
              */
             least: number;
+            /** @description What it costs to leave it out altogether; none where a class is not held without it. */
+            left_out?: string | null;
             /**
              * Format: int32
              * @description Usual minutes.
@@ -5500,26 +5550,6 @@ export interface components {
             /** @description Why there is no advice, or why the setup is refused today. */
             problems: components["schemas"]["Problem"][];
         };
-        /** @description A stretch of the lesson as it is planned. */
-        PlannedSegment: {
-            /**
-             * Format: int64
-             * @description The exercise that is practised in it, by id; only for practice.
-             */
-            exercise_id?: number | null;
-            /** @description What it is for. */
-            kind: components["schemas"]["SegmentKind"];
-            /**
-             * Format: int32
-             * @description Minutes given to it.
-             */
-            minutes: number;
-            /**
-             * Format: int32
-             * @description Minutes that its exercise needs, where that is known.
-             */
-            needs?: number | null;
-        };
         /** @description What is asked of a course's plan. */
         PlanQuestion: {
             /** @description Blocks as they stand on the screen; what is kept where none are given. */
@@ -6133,21 +6163,35 @@ export interface components {
          * @description What a stretch of the lesson is for.
          * @enum {string}
          */
-        SegmentKind: "arrival" | "station_set_up" | "safety_briefing" | "honing" | "demonstration" | "dry_drill" | "practice" | "measuring" | "clean_down" | "knife_count";
+        SegmentKind: "arrival" | "station_set_up" | "safety_briefing" | "honing" | "demonstration" | "dry_drill" | "practice" | "measuring" | "clean_down" | "knife_count" | "own";
         /** @description A segment in its place on the rule. */
-        SegmentOnRule: components["schemas"]["PlannedSegment"] & {
+        SegmentOnRule: components["schemas"]["StoredSegment"] & {
+            /** @description What the minutes that it needs are made of, in one sentence; empty where nothing is reckoned. */
+            basis: string;
             /**
              * Format: int32
              * @description Minute at which it ends.
              */
             ends: number;
+            /**
+             * Format: int32
+             * @description Minutes that it can give when the lesson runs over; 0 if it is fixed, at its least or at what it needs.
+             */
+            gives: number;
             /** @description Name, e.g. `Practice`. */
             name: string;
+            /**
+             * Format: int32
+             * @description Minutes that its exercise, or the turns at the sinks, need, where that is known.
+             */
+            needs?: number | null;
             /**
              * Format: int32
              * @description Minutes of it that lie past the end of the lesson.
              */
             over: number;
+            /** @description The minutes for each student are the instructor's own, not reckoned from strokes. */
+            own_minutes: boolean;
             /** @description Name for a narrow segment. */
             short: string;
             /**
@@ -6611,6 +6655,8 @@ export interface components {
              * @description Exercise that is practised in it; only for practice.
              */
             exercise_id?: number | null;
+            /** @description Keeps its minutes when the lesson runs over. */
+            fixed?: boolean;
             /** @description What it is for. */
             kind: components["schemas"]["SegmentKind"];
             /**
@@ -6618,6 +6664,8 @@ export interface components {
              * @description Minutes, 1 to 600.
              */
             minutes: number;
+            /** @description What the instructor calls it in place of its kind, 1 to 40 characters. */
+            own_name?: string | null;
         };
         /**
          * @description One of the four strands of progress.
@@ -7086,8 +7134,14 @@ export interface components {
         };
         /** @description A change that makes the lesson fit. */
         WayOut: {
-            /** @description Minutes of every segment after the change, in order. */
-            minutes: number[];
+            /** @description Exercises of which each student cuts less. */
+            fewer: components["schemas"]["FewerOf"][];
+            /** @description Exercises that are left out, by id. */
+            leave_out: number[];
+            /** @description Why that can go, or what it costs. */
+            reason: string;
+            /** @description The segments after the change, in order. */
+            segments: components["schemas"]["StoredSegment"][];
             /** @description The change in one sentence. */
             words: string;
         };
@@ -10826,6 +10880,73 @@ export interface operations {
             503: {
                 headers: {
                     "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    plan_keep_time_rule: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description When it happened on the device; now, if left out. Within the past seven days. */
+                "happened-at"?: Moment;
+                /** @description Made by the device, unlike all others: the same write sent again is kept once. */
+                "idempotency-key"?: string;
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Change_DraftSegments"];
+            };
+        };
+        responses: {
+            /** @description Refused: why, and at which fields. */
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlanView"];
+                };
+            };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The disk is full; nothing was kept. */
+            507: {
+                headers: {
                     [name: string]: unknown;
                 };
                 content: {

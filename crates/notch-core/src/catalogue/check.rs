@@ -275,6 +275,8 @@ fn check_words(catalogue: &Catalogue, mistakes: &mut Mistakes) {
         mistakes.unless(segment.least >= 1 && segment.least <= segment.minutes, || {
             format!("segment {}: least minutes", segment.name)
         });
+        let alike = catalogue.segments.iter().filter(|other| other.gives == segment.gives).count();
+        mistakes.unless(alike == 1, || format!("segment {}: another one gives at the same place", segment.name));
     }
     for tool in &catalogue.tools {
         let places = tool.places.iter();

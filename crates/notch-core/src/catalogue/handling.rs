@@ -165,6 +165,15 @@ word_enum! {
         CleanDown = "clean_down",
         /// Count in, store.
         KnifeCount = "knife_count",
+        /// A part of the instructor's own: a guest, a tasting, a break. It may lie anywhere.
+        Own = "own",
+    }
+}
+
+impl SegmentKind {
+    /// Comes after practice in every lesson.
+    pub fn follows_practice(self) -> bool {
+        matches!(self, Self::Measuring | Self::CleanDown | Self::KnifeCount)
     }
 }
 
@@ -239,6 +248,13 @@ pub struct LessonSegment {
     pub minutes: u16,
     /// What it can be cut down to when time is short.
     pub least: u16,
+    /// Place in the order in which minutes are taken when a lesson runs over; 1 gives first.
+    pub gives: u8,
+    /// Why it can give them, or what that costs.
+    pub gives_because: String,
+    /// What it costs to leave it out altogether; none where a class is not held without it.
+    #[serde(default)]
+    pub left_out: Option<String>,
     /// Minutes that each student has at a sink, where they take turns at one.
     #[serde(default)]
     pub at_sink: Option<u16>,

@@ -139,7 +139,7 @@ impl CourseFile {
         let segment = |place: usize| -> Option<PlannedSegment> {
             let segment = lesson.segments.get(place)?;
             let exercise_id = segment.exercise.and_then(|exercise| i64::try_from(exercise).ok());
-            Some(PlannedSegment { kind: segment.kind, minutes: segment.minutes, exercise_id, needs: None })
+            Some(segment.kept(exercise_id).into())
         };
         let segments: Vec<PlannedSegment> = (0..lesson.segments.len()).filter_map(segment).collect();
         found.extend(lay_out(catalogue, lesson.minutes, &segments).err().unwrap_or_default());

@@ -19,7 +19,7 @@ use crate::own::OwnValue;
 use crate::problem::Problem;
 use crate::records::{
     AttemptMarks, CheckTick, Closing, CourseFields, DemonstrationFields, ExerciseFields, IncidentKind, KeptRotation, KeptWarning,
-    KnifeFields, MeasuredAgainst, StudentFields, TakenBack,
+    KnifeFields, MeasuredAgainst, StoredSegment, StudentFields, TakenBack,
 };
 use crate::text;
 use crate::text::Text;
@@ -110,7 +110,7 @@ pub struct FileLesson {
 }
 
 /// A stretch of a lesson.
-#[derive(Clone, Copy, Debug, PartialEq, Eq, Serialize, Deserialize)]
+#[derive(Clone, Debug, PartialEq, Eq, Serialize, Deserialize)]
 #[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
 pub struct FileSegment {
     /// What it is for.
@@ -119,6 +119,12 @@ pub struct FileSegment {
     pub minutes: u16,
     /// Place of the exercise that is practised in it.
     pub exercise: Option<usize>,
+    /// What the instructor calls it in place of its kind, 1 to 40 characters.
+    #[serde(default, skip_serializing_if = "Option::is_none")]
+    pub own_name: Option<String>,
+    /// Keeps its minutes when the lesson runs over.
+    #[serde(default)]
+    pub fixed: bool,
 }
 
 /// An exercise.
@@ -306,5 +312,19 @@ impl CourseFile {
             lines.push(text!["Copies of its own that it uses come along: ", own.join(", "), "."]);
         }
         FileContents { name: self.course.name.clone(), school: self.course.school.clone(), lines }
+    }
+}
+
+impl FileSegment {
+    /// A segment as it stands in the file.
+    pub fn of(kept: &StoredSegment, exercise: Option<usize>) -> Self {
+        let StoredSegment { kind, minutes, own_name, fixed, .. } = kept.clone();
+        Self { kind, minutes, exercise, own_name, fixed }
+    }
+
+    /// The segment as it is kept, with the id that its exercise has.
+    pub fn kept(&self, exercise_id: Option<i64>) -> StoredSegment {
+        let Self { kind, minutes, own_name, fixed, .. } = self.clone();
+        StoredSegment { kind, minutes, exercise_id, own_name, fixed }
     }
 }

@@ -2,11 +2,15 @@
 
 mod figures;
 mod how_many;
+mod on_rule;
 mod segments;
 mod time_rule;
+mod ways_out;
 
 pub(crate) use figures::{CHANGE_MINUTES, spare_of, student_minutes};
 pub use figures::{ClassSize, ExerciseFigures, WasteFigures, Worked, exercise_figures, rounds, usual_amounts};
 pub use how_many::{CONFIDENCE, pieces_to_cut};
-pub use segments::{first_segments, with_practice_for};
-pub use time_rule::{MAX_MINUTES, PlannedSegment, SegmentOnRule, TimeRule, WayOut, lay_out};
+pub use on_rule::{Fewer, PlannedSegment, Practised, SegmentOnRule};
+pub use segments::{first_segments, minutes_for_practice, with_practice_for};
+pub use time_rule::{MAX_MINUTES, TimeRule, lay_out};
+pub use ways_out::{FewerOf, WayOut};

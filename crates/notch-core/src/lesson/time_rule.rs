@@ -1,9 +1,12 @@
 //! Segments laid out on the rule of minutes.
 
-use serde::{Deserialize, Serialize};
+use serde::Serialize;
 
+use super::on_rule::{PlannedSegment, SegmentOnRule};
+use super::ways_out::WayOut;
 use crate::catalogue::{Catalogue, SegmentKind};
 use crate::problem::Problem;
+use crate::records::StoredSegment;
 
 /// Most minutes of a segment, and of a lesson.
 pub const MAX_MINUTES: u16 = 600;
@@ -11,51 +14,8 @@ pub const MAX_MINUTES: u16 = 600;
 /// Most segments of a lesson.
 const MAX_SEGMENTS: usize = 40;
 
-/// A stretch of the lesson as it is planned.
-#[derive(Clone, Debug, PartialEq, Eq, Serialize, Deserialize)]
-#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
-pub struct PlannedSegment {
-    /// What it is for.
-    pub kind: SegmentKind,
-    /// Minutes given to it.
-    pub minutes: u16,
-    /// The exercise that is practised in it, by id; only for practice.
-    pub exercise_id: Option<i64>,
-    /// Minutes that its exercise needs, where that is known.
-    #[serde(default)]
-    pub needs: Option<u16>,
-}
-
-/// A segment in its place on the rule.
-#[derive(Clone, Debug, PartialEq, Eq, Serialize)]
-#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
-pub struct SegmentOnRule {
-    /// The segment as planned.
-    #[serde(flatten)]
-    pub planned: PlannedSegment,
-    /// Name, e.g. `Practice`.
-    pub name: String,
-    /// Name for a narrow segment.
-    pub short: String,
-    /// Minute at which it starts.
-    pub starts: u32,
-    /// Minute at which it ends.
-    pub ends: u32,
-    /// Minutes of it that lie past the end of the lesson.
-    pub over: u32,
-    /// Minutes that its exercise needs more than it has.
-    pub short_by: u32,
-}
-
-/// A change that makes the lesson fit.
-#[derive(Clone, Debug, PartialEq, Eq, Serialize)]
-#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
-pub struct WayOut {
-    /// The change in one sentence.
-    pub words: String,
-    /// Minutes of every segment after the change, in order.
-    pub minutes: Vec<u16>,
-}
+/// Most characters of the name of a part.
+const MAX_NAME: usize = 40;
 
 /// A lesson on its rule.
 #[derive(Clone, Debug, PartialEq, Eq, Serialize)]
@@ -82,8 +42,8 @@ pub struct TimeRule {
 /// Lays segments out one after the other from minute 0.
 ///
 /// # Errors
-/// Every segment whose minutes are not 1 to 600, an exercise on a segment that is no practice, a
-/// lesson of other than 10 to 600 minutes, and more than 40 segments.
+/// Every segment whose minutes are not 1 to 600, an exercise on a segment that is no practice, a name of more than
+/// 40 characters, a lesson of other than 10 to 600 minutes, and more than 40 segments.
 pub fn lay_out(catalogue: &Catalogue, lesson_minutes: u16, segments: &[PlannedSegment]) -> Result<TimeRule, Vec<Problem>> {
     let problems = check(lesson_minutes, segments);
     if !problems.is_empty() {
@@ -92,41 +52,66 @@ pub fn lay_out(catalogue: &Catalogue, lesson_minutes: u16, segments: &[PlannedSe
     let end = u32::from(lesson_minutes);
     let mut at = 0u32;
     let mut practices = 0;
-    let several = segments.iter().filter(|s| s.kind == SegmentKind::Practice).count() > 1;
+    let several = segments.iter().filter(|s| s.kept.kind == SegmentKind::Practice).count() > 1;
     let laid: Vec<SegmentOnRule> = segments
         .iter()
         .map(|planned| {
             let starts = at;
-            at += u32::from(planned.minutes);
-            let words = catalogue.segment(planned.kind);
-            let mut name = words.map_or_else(String::new, |w| w.name.clone());
-            let mut short = words.map_or_else(String::new, |w| w.short.clone());
-            if planned.kind == SegmentKind::Practice && several {
+            at += u32::from(planned.kept.minutes);
+            if planned.kept.kind == SegmentKind::Practice && several {
                 practices += 1;
-                name = format!("{name} {practices}");
-                short = format!("{short} {practices}");
             }
+            let (name, short) = named(catalogue, &planned.kept, practices);
             SegmentOnRule {
                 name,
                 short,
                 starts,
                 ends: at,
                 over: at.saturating_sub(starts.max(end)),
-                short_by: u32::from(planned.needs.unwrap_or(0).saturating_sub(planned.minutes)),
-                planned: planned.clone(),
+                short_by: u32::from(planned.needs.unwrap_or(0).saturating_sub(planned.kept.minutes)),
+                gives: can_give(catalogue, planned),
+                needs: planned.needs,
+                basis: planned.practised.as_ref().map(|practised| practised.basis.clone()).unwrap_or_default(),
+                own_minutes: planned.practised.as_ref().is_some_and(|practised| practised.own_minutes),
+                kept: planned.kept.clone(),
             }
         })
         .collect();
     let over = at.saturating_sub(end);
     let over_in = laid.iter().position(|segment| segment.over > 0);
     let spare = end.saturating_sub(at);
+    let ways_out = if over > 0 { super::ways_out::ways_out(catalogue, segments, &laid, over) } else { Vec::new() };
     let words = match over_in.and_then(|index| laid.get(index)) {
+        Some(segment) if ways_out.is_empty() => {
+            format!("Runs {over} min over, in {}; nothing that may be cut is enough", segment.name)
+        }
         Some(segment) => format!("Runs {over} min over, in {}", segment.name),
         None if spare == 0 => "Fills its time exactly".to_owned(),
         None => format!("Fits, {spare} min to spare"),
     };
-    let ways_out = ways_out(catalogue, &laid, over);
     Ok(TimeRule { lesson_minutes, segments: laid, total: at, over, spare, over_in, words, ways_out })
+}
+
+/// Name and short name of a segment: the instructor's, or its kind's, numbered where several are practised.
+fn named(catalogue: &Catalogue, segment: &StoredSegment, practice: usize) -> (String, String) {
+    if let Some(own) = &segment.own_name {
+        return (own.clone(), own.clone());
+    }
+    let words = catalogue.segment(segment.kind);
+    let (name, short) = words.map(|words| (words.name.clone(), words.short.clone())).unwrap_or_default();
+    if segment.kind == SegmentKind::Practice && practice > 0 {
+        return (format!("{name} {practice}"), format!("{short} {practice}"));
+    }
+    (name, short)
+}
+
+/// Minutes that a segment can lose: down to its kind's least, and for practice to what its exercise needs.
+fn can_give(catalogue: &Catalogue, segment: &PlannedSegment) -> u16 {
+    if segment.kept.fixed {
+        return 0;
+    }
+    let least = catalogue.segment(segment.kept.kind).map_or(1, |words| words.least);
+    segment.kept.minutes.saturating_sub(least.max(segment.needs.unwrap_or(0)))
 }
 
 fn check(lesson_minutes: u16, segments: &[PlannedSegment]) -> Vec<Problem> {
@@ -138,10 +123,13 @@ fn check(lesson_minutes: u16, segments: &[PlannedSegment]) -> Vec<Problem> {
         problems.push(Problem::new("/segments", "Segments", segments.len(), "are too many", format!("up to {MAX_SEGMENTS}")));
         return problems;
     }
-    for (index, segment) in segments.iter().enumerate() {
-        problems.extend(range(&format!("/segments/{index}/minutes"), "Minutes of the segment", segment.minutes, 1));
-        if let Some(exercise) = segment.exercise_id
-            && segment.kind != SegmentKind::Practice
+    for (index, PlannedSegment { kept, .. }) in segments.iter().enumerate() {
+        problems.extend(range(&format!("/segments/{index}/minutes"), "Minutes of the segment", kept.minutes, 1));
+        if let Some(name) = &kept.own_name {
+            problems.extend(Problem::unless_text(&format!("/segments/{index}/own_name"), "Name of the part", name, MAX_NAME));
+        }
+        if let Some(exercise) = kept.exercise_id
+            && kept.kind != SegmentKind::Practice
         {
             problems.push(Problem::new(
                 format!("/segments/{index}/exercise_id"),
@@ -153,61 +141,4 @@ fn check(lesson_minutes: u16, segments: &[PlannedSegment]) -> Vec<Problem> {
         }
     }
     problems
-}
-
-/// Ways to save `over` minutes: all from one segment that can give them, then a little from each.
-fn ways_out(catalogue: &Catalogue, segments: &[SegmentOnRule], over: u32) -> Vec<WayOut> {
-    if over == 0 {
-        return Vec::new();
-    }
-    let minutes: Vec<u16> = segments.iter().map(|s| s.planned.minutes).collect();
-    let gives: Vec<u16> = segments.iter().map(|segment| can_give(catalogue, segment)).collect();
-    let changed = |changes: &[(usize, u16)]| {
-        let mut after = minutes.clone();
-        for &(index, less) in changes {
-            if let Some(minutes) = after.get_mut(index) {
-                *minutes = minutes.saturating_sub(less);
-            }
-        }
-        after
-    };
-    let mut ways: Vec<(u16, WayOut)> = Vec::new();
-    for (index, segment) in segments.iter().enumerate() {
-        let Ok(less) = u16::try_from(over) else { continue };
-        let left = minutes.get(index).copied().unwrap_or(0);
-        if gives.get(index).is_some_and(|give| *give >= less) {
-            let words = format!("Take {less} min from {}", segment.name);
-            ways.push((left, WayOut { words, minutes: changed(&[(index, less)]) }));
-        }
-    }
-    ways.sort_by_key(|(left, _)| std::cmp::Reverse(*left));
-    let mut ways: Vec<WayOut> = ways.into_iter().map(|(_, way)| way).take(3).collect();
-    if let Some(changes) = spread_over(&gives, over) {
-        let told: Vec<String> =
-            changes.iter().filter_map(|(index, less)| segments.get(*index).map(|s| format!("{less} from {}", s.name))).collect();
-        if told.len() > 1 {
-            ways.push(WayOut { words: format!("A little from several: {}", told.join(", ")), minutes: changed(&changes) });
-        }
-    }
-    ways
-}
-
-/// Minutes that a segment can lose: down to its kind's least, and for practice to what its exercise needs.
-fn can_give(catalogue: &Catalogue, segment: &SegmentOnRule) -> u16 {
-    let least = catalogue.segment(segment.planned.kind).map_or(1, |words| words.least);
-    segment.planned.minutes.saturating_sub(least.max(segment.planned.needs.unwrap_or(0)))
-}
-
-/// Takes minutes one by one from whichever segment can still give most; `None` if they cannot give enough.
-fn spread_over(gives: &[u16], over: u32) -> Option<Vec<(usize, u16)>> {
-    if gives.iter().map(|give| u32::from(*give)).sum::<u32>() < over {
-        return None;
-    }
-    let mut left = gives.to_vec();
-    for _ in 0..over {
-        let most = left.iter_mut().max_by_key(|give| **give)?;
-        *most = most.saturating_sub(1);
-    }
-    let changes = gives.iter().zip(left).enumerate().map(|(index, (give, left))| (index, give - left));
-    Some(changes.filter(|(_, less)| *less > 0).collect())
 }

@@ -17,6 +17,24 @@ pub struct StoredSegment {
     pub minutes: u16,
     /// Exercise that is practised in it; only for practice.
     pub exercise_id: Option<i64>,
+    /// What the instructor calls it in place of its kind, 1 to 40 characters.
+    #[serde(default)]
+    pub own_name: Option<String>,
+    /// Keeps its minutes when the lesson runs over.
+    #[serde(default)]
+    pub fixed: bool,
+}
+
+impl StoredSegment {
+    /// A segment that is called by its kind and can give minutes.
+    pub const fn of(kind: SegmentKind, minutes: u16) -> Self {
+        Self { kind, minutes, exercise_id: None, own_name: None, fixed: false }
+    }
+
+    /// Practice for an exercise.
+    pub const fn practice(exercise_id: i64, minutes: u16) -> Self {
+        Self { kind: SegmentKind::Practice, minutes, exercise_id: Some(exercise_id), own_name: None, fixed: false }
+    }
 }
 
 /// What a person edits of a lesson.

@@ -54,9 +54,8 @@ impl LessonChange {
         }
         let other = lesson.fields.segments.iter().filter(|segment| segment.kind != SegmentKind::Practice);
         let other: Vec<StoredSegment> = other.cloned().collect();
-        let at = other.iter().position(|segment| segment.kind > SegmentKind::Practice).unwrap_or(other.len());
-        let practice =
-            wanted.into_iter().map(|(id, minutes)| StoredSegment { kind: SegmentKind::Practice, minutes, exercise_id: Some(id) });
+        let at = other.iter().position(|segment| segment.kind.follows_practice()).unwrap_or(other.len());
+        let practice = wanted.into_iter().map(|(id, minutes)| StoredSegment::practice(id, minutes));
         let (before, after) = other.split_at(at);
         before.iter().cloned().chain(practice).chain(after.iter().cloned()).collect()
     }

@@ -40,7 +40,7 @@ pub use inspection::{InspectionFinding, InspectionPoint, InspectionQuestion, Ins
 pub use kit::{CutOfFood, KitCut, KitOptions, KitQuestion, KitType, KitView, PricedType, kit_options, kit_view};
 pub use lay_down::{LessonChange, NewExercise, lay_down};
 pub use order::{OrderCost, OrderLine, order, order_cost};
-pub use plan::{PlanView, PlannedExercise, plan_view, time_rule};
+pub use plan::{PlanView, PlannedExercise, exercises_after, plan_view, time_rule};
 pub use playbook::{
     DoctrineChanges, Matrix, MatrixCell, MatrixKnife, MatrixRow, SuggestionChange, TriedDoctrines, doctrine_changes, matrix,
 };

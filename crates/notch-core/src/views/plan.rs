@@ -6,9 +6,9 @@ use super::advice::{Advice, AdviceChoice, advise, check_choice};
 use super::order::{OrderCost, OrderLine, order, order_cost};
 use crate::at_hand::AtHand;
 use crate::catalogue::SegmentKind;
-use crate::lesson::{PlannedSegment, TimeRule, lay_out};
+use crate::lesson::{ExerciseFigures, Fewer, FewerOf, PlannedSegment, Practised, TimeRule, lay_out};
 use crate::problem::Problem;
-use crate::records::{Course, Exercise, Lesson, StoredSegment};
+use crate::records::{Amount, Course, Exercise, Lesson, StoredSegment};
 
 /// An exercise of the lesson with its advice.
 #[derive(Clone, Debug, PartialEq, Serialize)]
@@ -80,6 +80,21 @@ pub fn plan_view(at_hand: &AtHand<'_>, lesson: &Lesson, exercises: &[Exercise]) 
     })
 }
 
+/// A lesson as it would stand with other segments, less to cut of some exercises and without others.
+#[must_use]
+pub fn exercises_after(exercises: &[Exercise], fewer: &[FewerOf], leave_out: &[i64]) -> Vec<Exercise> {
+    let stays = exercises.iter().filter(|exercise| !leave_out.contains(&exercise.id));
+    stays
+        .map(|exercise| {
+            let mut exercise = exercise.clone();
+            if let Some(less) = fewer.iter().find(|less| less.exercise_id == exercise.id) {
+                exercise.fields.amount = less.amount;
+            }
+            exercise
+        })
+        .collect()
+}
+
 /// Lays segments on the rule, with the minutes that their exercises and the turns at the sinks need.
 ///
 /// # Errors
@@ -90,20 +105,79 @@ pub fn time_rule(
     segments: &[StoredSegment],
     exercises: &[PlannedExercise],
 ) -> Result<TimeRule, Vec<Problem>> {
-    let needs = |id: i64| {
-        let planned = exercises.iter().find(|planned| planned.exercise.id == id)?;
-        planned.advice.as_ref()?.figures.minutes_needed
-    };
+    let over = segments.iter().map(|segment| u32::from(segment.minutes)).sum::<u32>() > u32::from(minutes);
     let planned: Vec<PlannedSegment> = segments
         .iter()
-        .map(|segment| PlannedSegment {
-            kind: segment.kind,
-            minutes: segment.minutes,
-            exercise_id: segment.exercise_id,
-            needs: segment.exercise_id.and_then(needs).or_else(|| minutes_at_sinks(at_hand, segment.kind)),
+        .map(|segment| {
+            let exercise = exercises.iter().find(|planned| Some(planned.exercise.id) == segment.exercise_id);
+            let advice = exercise.and_then(|planned| Some((planned, planned.advice.as_ref()?)));
+            let needs = advice.and_then(|(_, advice)| advice.figures.minutes_needed);
+            let practised = advice.map(|(planned, advice)| Practised {
+                title: advice.title.clone(),
+                basis: basis(at_hand, planned, &advice.figures),
+                own_minutes: planned.exercise.fields.own_minutes.is_some(),
+                fewer: if over { fewer(at_hand, planned, advice) } else { Vec::new() },
+            });
+            PlannedSegment { kept: segment.clone(), needs: needs.or_else(|| minutes_at_sinks(at_hand, segment.kind)), practised }
         })
         .collect();
     lay_out(at_hand.catalogue, minutes, &planned)
+}
+
+/// What the minutes of an exercise are made of, in one sentence.
+fn basis(at_hand: &AtHand<'_>, planned: &PlannedExercise, figures: &ExerciseFigures) -> String {
+    let Some(each) = figures.minutes_each else { return "Its strokes are not counted: say your own minutes.".to_owned() };
+    let turns = match figures.rounds {
+        0 => return "No knife on the rack is fit for it.".to_owned(),
+        1 => "all at once".to_owned(),
+        rounds => format!("in {rounds} rounds with a minute between to wash and hand over the knives"),
+    };
+    let pace = at_hand.catalogue.handling.strokes_per_minute(at_hand.course.fields.pace);
+    match (planned.exercise.fields.own_minutes, figures.strokes_each) {
+        (Some(own), _) => format!("Your own {own} min each, {turns}."),
+        (None, Some(strokes)) => {
+            format!("{strokes} strokes at {pace:.0} a minute, and handling: {each:.1} min each, {turns}.")
+        }
+        (None, None) => format!("{each:.1} min each, {turns}."),
+    }
+}
+
+/// Shares of an amount that would still be worth the practice, the most first.
+const FEWER: [f64; 2] = [0.75, 0.5];
+
+/// Less of an exercise that would still be worth the practice: a unit fewer, or three quarters or half of it.
+fn fewer(at_hand: &AtHand<'_>, planned: &PlannedExercise, advice: &Advice) -> Vec<Fewer> {
+    let fields = &planned.exercise.fields;
+    let food = at_hand.catalogue.food(&fields.food);
+    let part =
+        |count: u16, step: u16| FEWER.map(|share| ((f64::from(count) * share / f64::from(step)).round() as u16 * step).max(step));
+    let (of, counts): (fn(u16) -> Amount, Vec<u16>) = match fields.amount {
+        Amount::Units { count } => (|count| Amount::Units { count }, (1..count).rev().collect()),
+        Amount::Pieces { count } => (|count| Amount::Pieces { count }, part(count, 5).to_vec()),
+        Amount::Grams { count } => (|count| Amount::Grams { count }, part(count, 10).to_vec()),
+    };
+    if fields.own_minutes.is_some() {
+        return Vec::new();
+    }
+    let said = |amount: Amount| match (amount, food) {
+        (Amount::Units { count: 1 }, Some(food)) => format!("one {}", food.unit),
+        (Amount::Units { count }, Some(food)) => format!("{count} {}", food.plural),
+        (Amount::Units { count }, None) => count.to_string(),
+        (Amount::Pieces { count }, _) => format!("{count} pieces"),
+        (Amount::Grams { count }, _) => format!("{count} g"),
+    };
+    let smaller = counts.into_iter().map(of).filter(|amount| *amount != fields.amount).take(3);
+    smaller
+        .filter_map(|amount| {
+            let choice = AdviceChoice { amount: Some(amount), ..AdviceChoice::from(fields) };
+            let needs = advise(at_hand, &choice).ok()?.figures.minutes_needed?;
+            (Some(needs) < advice.figures.minutes_needed).then(|| Fewer {
+                amount,
+                words: format!("{} for each in place of {}", said(amount), said(fields.amount)),
+                needs,
+            })
+        })
+        .collect()
 }
 
 /// Minutes that the class needs for a segment in which each takes a turn at a sink; none where nobody has said

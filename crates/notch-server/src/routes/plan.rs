@@ -5,10 +5,12 @@ use axum::extract::State;
 use axum::http::StatusCode;
 use jiff::civil::DateTime;
 use notch_core::catalogue::Catalogue;
-use notch_core::lesson::{TimeRule, first_segments, with_practice_for};
-use notch_core::records::{ExerciseFields, LessonFields, StoredSegment};
-use notch_core::views::{Advice, AdviceChoice, PlanView, advise, check_choice, plan_view, time_rule as lay_out_segments};
-use notch_store::Reader;
+use notch_core::lesson::{FewerOf, TimeRule, first_segments, with_practice_for};
+use notch_core::records::{ExerciseFields, Lesson, LessonFields, StoredSegment};
+use notch_core::views::{
+    Advice, AdviceChoice, PlanView, advise, check_choice, exercises_after, plan_view, time_rule as lay_out_segments,
+};
+use notch_store::{Reader, StoreError};
 use serde::Deserialize;
 use utoipa::ToSchema;
 
@@ -27,13 +29,19 @@ pub(crate) struct NewLesson {
     starts_at: DateTime,
 }
 
-/// Segments as they stand on the screen, not yet saved.
+/// Segments as they stand on the screen, with what else makes the lesson fit.
 #[derive(Debug, Deserialize, ToSchema)]
 pub(crate) struct DraftSegments {
     /// Minutes of the lesson.
     minutes: u16,
     /// Segments in order.
     segments: Vec<StoredSegment>,
+    /// Exercises of which each student cuts another amount.
+    #[serde(default)]
+    fewer: Vec<FewerOf>,
+    /// Exercises that are left out, by id.
+    #[serde(default)]
+    leave_out: Vec<i64>,
 }
 
 /// A lesson with everything worked out.
@@ -128,10 +136,53 @@ pub(crate) async fn time_rule(
 ) -> Result<Json<TimeRule>, ApiError> {
     state
         .read(move |reader, catalogue| {
-            let planned = plan_of(reader, catalogue, id)?;
-            let records = CourseRecords::read(reader, planned.course.id)?;
-            Ok(Json(lay_out_segments(&records.at_hand(catalogue), draft.minutes, &draft.segments, &planned.exercises)?))
+            let lesson = reader.lesson(id)?;
+            let records = CourseRecords::read(reader, lesson.course_id)?;
+            let exercises = exercises_after(&reader.exercises(id)?, &draft.fewer, &draft.leave_out);
+            let fields = LessonFields { minutes: draft.minutes, segments: draft.segments, ..lesson.fields };
+            Ok(Json(plan_view(&records.at_hand(catalogue), &Lesson { fields, ..lesson }, &exercises)?.time_rule))
         })
+        .await
+}
+
+/// Keeps the time rule: its segments, less to cut of some exercises, and others left out; all or nothing.
+#[utoipa::path(put, operation_id = "plan_keep_time_rule", path = "/api/lessons/{id}/time-rule", tag = "plan", params(("id" = i64, Path)), request_body = Change<DraftSegments>,
+    responses((status = 200, body = PlanView)))]
+pub(crate) async fn keep_time_rule(
+    State(state): State<AppState>,
+    Id(id): Id,
+    write: DeviceWrite,
+    Body(change): Body<Change<DraftSegments>>,
+) -> Result<Json<PlanView>, ApiError> {
+    state
+        .write(
+            write,
+            move |writer, catalogue, _| {
+                let lesson = writer.lesson(id)?;
+                let records = CourseRecords::read(writer, lesson.course_id)?;
+                let DraftSegments { minutes, segments, fewer, leave_out } = change.fields;
+                let before = writer.exercises(id)?;
+                let after = exercises_after(&before, &fewer, &leave_out);
+                let fields = LessonFields { minutes, segments, ..lesson.fields };
+                lay_out_segments(&records.at_hand(catalogue), minutes, &fields.segments, &[])?;
+                let of_lesson = |exercise_id: &i64| before.iter().any(|exercise| exercise.id == *exercise_id);
+                if let Some(other) = fewer.iter().map(|less| less.exercise_id).chain(leave_out).find(|id| !of_lesson(id)) {
+                    return Err(StoreError::NotFound { what: "exercise of this lesson", id: other }.into());
+                }
+                for exercise in &before {
+                    match after.iter().find(|left| left.id == exercise.id) {
+                        None => drop(writer.archive_exercise(exercise.id, exercise.version, true)?),
+                        Some(left) if left.fields != exercise.fields => {
+                            let kept = check_choice(&records.at_hand(catalogue), &left.fields)?;
+                            writer.change_exercise(exercise.id, exercise.version, &left.fields, &kept)?;
+                        }
+                        Some(_) => {}
+                    }
+                }
+                Ok(writer.change_lesson(id, change.version, &fields)?.id)
+            },
+            |reader, catalogue, id| Ok(Json(plan_of(reader, catalogue, id)?)),
+        )
         .await
 }
 

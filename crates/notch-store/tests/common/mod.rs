@@ -123,10 +123,10 @@ pub fn filled(folder: &Path) -> Result<Store, StoreError> {
         writer.add_student(1, &student("Ann", 2))?;
         writer.add_knife(&knife("1"))?;
         writer.add_knife(&knife("2"))?;
-        let arrival = StoredSegment { kind: SegmentKind::Arrival, minutes: 8, exercise_id: None };
+        let arrival = StoredSegment::of(SegmentKind::Arrival, 8);
         let lesson_1 = writer.add_lesson(1, &lesson(vec![arrival.clone()]))?;
         writer.add_exercise(1, &exercise(), &[])?;
-        let practice = StoredSegment { kind: SegmentKind::Practice, minutes: 20, exercise_id: Some(1) };
+        let practice = StoredSegment::practice(1, 20);
         writer.change_lesson(1, lesson_1.version, &lesson(vec![arrival, practice]))?;
         let started = writer.start_attempt(&attempt(1, 1))?;
         let stopped = writer.stop_attempt(started.id, at(250))?;

@@ -14,18 +14,13 @@ import { ExerciseEditor } from './ExerciseEditor';
 import { LessonForm } from './LessonForm';
 import { makingOf } from './making';
 import { Order } from './Order';
-import { useSaveLesson } from './changes';
+import { useKeepTimeRule } from './changes';
 import styles from './Plan.module.css';
 import { SegmentEditor } from './SegmentEditor';
 import { TimeRule } from './TimeRule';
+import { WaysOut } from './WaysOut';
 
 type Draft = Api['DraftSegments'];
-
-const asStored = (segment: Api['SegmentOnRule']): Api['StoredSegment'] => ({
-  kind: segment.kind,
-  minutes: segment.minutes,
-  exercise_id: segment.exercise_id,
-});
 
 /** The lesson on the time rule, the evening before the class. */
 export default function PlanPage() {
@@ -63,8 +58,27 @@ function useDraft(plan: Api['PlanView']) {
   const [draft, setDraft] = useState<Draft>();
   const laid = useDraftRule(plan.lesson.id, draft);
   const rule = draft && laid.data ? laid.data : plan.time_rule;
-  const change = (segments: Api['StoredSegment'][]) => setDraft({ minutes: plan.lesson.minutes, segments });
-  return { draft, rule, change, drop: () => setDraft(undefined), problem: draft ? laid.error : null };
+  const change = (segments: Api['StoredSegment'][], way?: Api['WayOut']) =>
+    setDraft({
+      minutes: plan.lesson.minutes,
+      segments,
+      fewer: [...(draft?.fewer ?? []), ...(way?.fewer ?? [])],
+      leave_out: [...(draft?.leave_out ?? []), ...(way?.leave_out ?? [])],
+    });
+  const segments = (draft?.segments ?? plan.lesson.segments) as Api['StoredSegment'][];
+  const replace = (index: number, next: Partial<Api['StoredSegment']>) =>
+    change(segments.map((s, i) => (i === index ? { ...s, ...next } : s)));
+  /** Moves a segment by so many places; says where it lies then. */
+  const move = (index: number, by: number): number => {
+    const to = index + by;
+    const moved = segments[index];
+    if (!moved || to < 0 || to >= segments.length) return index;
+    const rest = segments.filter((_, i) => i !== index);
+    change([...rest.slice(0, to), moved, ...rest.slice(to)]);
+    return to;
+  };
+  const drop = () => setDraft(undefined);
+  return { draft, rule, segments, change, replace, move, drop, problem: draft ? laid.error : null };
 }
 
 function Head({ plan, rule }: { plan: Api['PlanView']; rule: Api['TimeRule'] }) {
@@ -83,28 +97,6 @@ function Head({ plan, rule }: { plan: Api['PlanView']; rule: Api['TimeRule'] }) 
       </span>
     </div>
   );
-}
-
-interface WaysProps {
-  rule: Api['TimeRule'];
-  /** Something else is the main choice. */
-  plain: boolean;
-  onTake: (segments: Api['StoredSegment'][]) => void;
-}
-
-/** How a lesson that is too long fits again. */
-function WaysOut({ rule, plain, onTake }: WaysProps) {
-  return rule.ways_out.map((way) => (
-    <Button
-      key={way.words}
-      variant={plain ? 'default' : 'light'}
-      onClick={() =>
-        onTake(rule.segments.map((s, i) => ({ ...asStored(s), minutes: way.minutes[i] ?? s.minutes })))
-      }
-    >
-      {way.words}
-    </Button>
-  ));
 }
 
 type Opened = 'this' | 'new' | undefined;
@@ -205,7 +197,7 @@ function LessonPlan({ courseId, plan }: { courseId: number; plan: Api['PlanView'
   const [search, setSearch] = useSearchParams();
   const [shown, setShown] = useState<Api['Advice']>();
   const [editLesson, setEditLesson] = useState<'this' | 'new'>();
-  const { draft, rule, change, drop, problem } = useDraft(plan);
+  const { draft, rule, segments, change, replace, move, drop, problem } = useDraft(plan);
   const selected = Number(search.get('exercise') ?? Number.NaN);
   const segment = Number(search.get('segment') ?? Number.NaN);
   const adding = search.has('add');
@@ -214,8 +206,7 @@ function LessonPlan({ courseId, plan }: { courseId: number; plan: Api['PlanView'
   const current =
     plan.exercises.find((e) => e.exercise.id === selected) ?? (adding ? undefined : plan.exercises[0]);
   useHotkeys([['n', () => select({ add: '1' })]]);
-  const save = useSaveLesson(plan.lesson, drop);
-  const segments = (draft?.segments ?? plan.lesson.segments) as Api['StoredSegment'][];
+  const save = useKeepTimeRule(plan.lesson, drop);
   return (
     <>
       <main className={styles.work}>
@@ -235,15 +226,8 @@ function LessonPlan({ courseId, plan }: { courseId: number; plan: Api['PlanView'
             const exercise = rule.segments[index]?.exercise_id;
             select({ segment: String(index), ...(exercise ? { exercise: String(exercise) } : {}) });
           }}
-          onChange={(index, minutes) => change(segments.map((s, i) => (i === index ? { ...s, minutes } : s)))}
-          onMove={(index, by) => {
-            const to = index + by;
-            const moved = segments[index];
-            if (!moved || to < 0 || to >= segments.length) return;
-            const rest = segments.filter((_, i) => i !== index);
-            change([...rest.slice(0, to), moved, ...rest.slice(to)]);
-            select({ segment: String(to) });
-          }}
+          onChange={(index, minutes) => replace(index, { minutes })}
+          onMove={(index, by) => select({ segment: String(move(index, by)) })}
         />
         <div className="spread">
           <div className="row">
@@ -257,16 +241,17 @@ function LessonPlan({ courseId, plan }: { courseId: number; plan: Api['PlanView'
                 </Button>
               </>
             )}
-            <WaysOut rule={rule} plain={Boolean(draft)} onTake={change} />
           </div>
           <LessonButtons open={editLesson} onOpen={setEditLesson} />
         </div>
         <Trouble error={save.error ?? problem} />
+        <WaysOut rule={rule} onTake={(way) => change(way.segments, way)} />
         {!Number.isNaN(segment) && rule.segments[segment] && (
           <SegmentEditor
             key={segment}
             segment={rule.segments[segment]}
-            onChange={(minutes) => change(segments.map((s, i) => (i === segment ? { ...s, minutes } : s)))}
+            onChange={(next) => replace(segment, next)}
+            onMove={(by) => select({ segment: String(move(segment, by)) })}
             onRemove={() => {
               change(segments.filter((_, i) => i !== segment));
               select({});
@@ -274,7 +259,7 @@ function LessonPlan({ courseId, plan }: { courseId: number; plan: Api['PlanView'
             onAdd={(kind, minutes) =>
               change([
                 ...segments.slice(0, segment + 1),
-                { kind, minutes, exercise_id: null },
+                { kind, minutes, exercise_id: null, fixed: false },
                 ...segments.slice(segment + 1),
               ])
             }

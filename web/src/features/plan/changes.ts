@@ -29,6 +29,15 @@ export const useSaveLesson = (lesson: Api['Lesson'] | undefined, onSaved: () => 
     { onSuccess: onSaved },
   );
 
+/** Keeps the time rule with what else makes the lesson fit. */
+export const useKeepTimeRule = ({ id, version }: Api['Lesson'], onSaved: () => void) =>
+  useChange(
+    'lesson',
+    (fields: Api['DraftSegments']) =>
+      answer(api.PUT('/api/lessons/{id}/time-rule', { params: { path: { id } }, body: { version, fields } })),
+    { onSuccess: onSaved },
+  );
+
 /** Adds an exercise to a lesson, or changes one, with the setup that is chosen or else proposed. */
 export const useSaveExercise = (
   { course, lesson }: Api['PlanView'],

@@ -48,7 +48,7 @@ pub(super) fn lay_rounds(room: &Room<'_>, time_rule: &TimeRule, turns: &[Announc
 /// Stretches of practice, those that touch as one.
 pub(super) fn practice(time_rule: &TimeRule) -> Vec<(u32, u32)> {
     let mut found: Vec<(u32, u32)> = Vec::new();
-    for segment in time_rule.segments.iter().filter(|segment| segment.planned.kind == SegmentKind::Practice) {
+    for segment in time_rule.segments.iter().filter(|segment| segment.kept.kind == SegmentKind::Practice) {
         match found.last_mut() {
             Some((_, ends)) if *ends == segment.starts => *ends = segment.ends,
             _ => found.push((segment.starts, segment.ends)),
