@@ -17,6 +17,7 @@ const PlaybookPage = lazy(() => import('./features/playbook/PlaybookPage'));
 const BenchPage = lazy(() => import('./features/bench/BenchPage'));
 const RackPage = lazy(() => import('./features/rack/RackPage'));
 const CoursePlanPage = lazy(() => import('./features/course-plan/CoursePlanPage'));
+const ProducePage = lazy(() => import('./features/produce/ProducePage'));
 const CoursePage = lazy(() => import('./features/course/CoursePage'));
 const AboutPage = lazy(() => import('./features/about/AboutPage'));
 
@@ -46,6 +47,7 @@ export function App() {
             <Route path="plan/:lessonId/rotation" element={<RotationPage />} />
             <Route path="plan/:lessonId/paper" element={<LessonPaper />} />
             <Route element={<Addressed />}>
+              <Route path="plan/:lessonId/produce" element={<ProducePage />} />
               <Route path="bench" element={<BenchPage />} />
               <Route path="playbook" element={<PlaybookPage />} />
               <Route path="class" element={<ClassPage />} />

@@ -40,6 +40,7 @@ pub mod carry;
 pub mod catalogue;
 pub mod comfort;
 pub mod course_file;
+mod day_of_week;
 pub mod draft;
 pub mod drawing;
 pub mod eligibility;

@@ -2,6 +2,7 @@
 
 use serde::{Deserialize, Serialize};
 
+use crate::day_of_week::DayOfWeek;
 use crate::problem::Problem;
 use crate::units::Millimetres;
 
@@ -26,7 +27,7 @@ pub struct Watchers {
 }
 
 /// What a course has beside its knives and the number of its boards. What nobody has said limits nothing.
-#[derive(Clone, Copy, Debug, Default, PartialEq, Serialize, Deserialize)]
+#[derive(Clone, Debug, Default, PartialEq, Serialize, Deserialize)]
 #[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
 pub struct Resources {
     /// Size of the boards.
@@ -47,6 +48,9 @@ pub struct Resources {
     /// What the food of a lesson may cost, in the school's own money, 0 to 100000.
     #[serde(default)]
     pub food_budget: Option<f64>,
+    /// Days of the week on which food comes; the day before each lesson where none is said.
+    #[serde(default)]
+    pub delivery_days: Vec<DayOfWeek>,
 }
 
 impl Resources {
@@ -89,11 +93,14 @@ impl Resources {
             .food_budget
             .filter(|money| !(0.0..=100_000.0).contains(money))
             .map(|money| Problem::new(at("food_budget"), "Food for a lesson", money, "is out of range", "0 to 100000"));
+        let days = (self.delivery_days.len() > 7).then(|| {
+            Problem::new(at("delivery_days"), "Food comes on", self.delivery_days.len(), "are too many days", "up to 7")
+        });
         [length, width, within("sinks", "Sinks", self.sinks, 1, 60), within("containers", "Containers", self.containers, 0, 1000)]
             .into_iter()
             .chain(of("instructors", "Instructors", self.instructors, 1))
             .chain(of("assistants", "Assistants", self.assistants, 0))
-            .chain([alone, budget])
+            .chain([alone, budget, days])
             .flatten()
             .collect()
     }

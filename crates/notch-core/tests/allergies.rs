@@ -38,7 +38,8 @@ fn with_class<T>(students: &[Student], look: impl FnOnce(&ClassInput<'_>) -> T) 
         minutes: 110,
         segments: first_segments(&CATALOGUE, 110),
     };
-    let lesson = Lesson { id: 1, course_id: 1, version: 1, number: 1, fields };
+    let lesson =
+        Lesson { id: 1, course_id: 1, version: 1, number: 1, produce: notch_core::records::ProduceFields::default(), fields };
     let plan = plan_view(&at_hand, &lesson, &[exercise]).unwrap();
     look(&ClassInput {
         at_hand,

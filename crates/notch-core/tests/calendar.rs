@@ -11,7 +11,14 @@ use proptest::prelude::*;
 
 fn lesson(number: u16, starts_at: DateTime, minutes: u16, title: &str) -> Lesson {
     let fields = LessonFields { title: title.into(), starts_at, minutes, segments: Vec::new() };
-    Lesson { id: i64::from(number) + 10, course_id: 1, number, version: 1, fields }
+    Lesson {
+        id: i64::from(number) + 10,
+        course_id: 1,
+        number,
+        version: 1,
+        produce: notch_core::records::ProduceFields::default(),
+        fields,
+    }
 }
 
 fn in_zone(zone: &str) -> Course {

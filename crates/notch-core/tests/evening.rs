@@ -66,7 +66,7 @@ fn evening(pupils: i64, knives: u8) -> Evening {
 
 fn lesson() -> Lesson {
     let fields = LessonFields { title: "Sticks".into(), starts_at: TODAY.at(18, 30, 0, 0), minutes: 110, segments: Vec::new() };
-    Lesson { id: 1, course_id: 1, number: 5, version: 1, fields }
+    Lesson { id: 1, course_id: 1, number: 5, version: 1, produce: notch_core::records::ProduceFields::default(), fields }
 }
 
 impl Evening {
@@ -138,28 +138,6 @@ impl Evening {
 
 fn titles(sheet: &CheckSheet, part: CheckPart) -> Vec<String> {
     sheet.items.iter().filter(|item| item.part == part).map(|item| item.title.clone()).collect()
-}
-
-#[test]
-fn one_food_in_two_exercises_is_one_line_with_one_spare() {
-    for (food, cut) in [("cabbage", "chiffonade"), ("carrot", "julienne"), ("raw_fish", "portion"), ("bread", "slice")] {
-        for pupils in [1, 6, 14, 30] {
-            let evening = Evening { cut: (food, cut), ..evening(pupils, 4) };
-            let first = Exercise {
-                fields: ExerciseFields { amount: Amount::Units { count: 1 }, ..evening.exercise().fields },
-                ..evening.exercise()
-            };
-            let second = Exercise { id: 2, ..first.clone() };
-            let of = |exercises: &[Exercise]| plan_view(&evening.at_hand(), &lesson(), exercises).unwrap().order;
-            let (one, both) = (of(std::slice::from_ref(&first)), of(&[first.clone(), second]));
-            let ([one], [both]) = (one.as_slice(), both.as_slice()) else { panic!("{food}: not one line") };
-            assert_eq!((both.students, both.cuts.len()), (2 * one.students, 2), "{food}");
-            assert_eq!(both.spare, both.students.div_ceil(10).max(1), "{food}, {pupils} students");
-            assert_eq!(both.total, both.students + both.demonstration + both.spare, "{food}");
-            let unit = one.grams / f64::from(one.total);
-            assert!((both.grams - unit * f64::from(both.total)).abs() < 1e-6, "{food}: {} g", both.grams);
-        }
-    }
 }
 
 #[test]
@@ -393,25 +371,4 @@ fn each_washes_up_in_turn_at_the_sinks_there_are() {
     assert_eq!(short_by(Some(3), SegmentKind::CleanDown), 0);
     assert_eq!(short_by(None, SegmentKind::CleanDown), 0, "nobody has said how many there are");
     assert_eq!(short_by(Some(2), SegmentKind::Arrival), 0, "nobody washes up then");
-}
-
-#[test]
-fn an_order_costs_what_its_grams_cost_and_says_what_it_does_not_count() {
-    let cost = |price: Option<f64>, budget: Option<f64>| {
-        let mut catalogue = CATALOGUE.clone();
-        catalogue.foods.iter_mut().find(|food| food.id == "carrot").unwrap().price = price;
-        let mut evening = evening(6, 8);
-        evening.course.fields.resources.food_budget = budget;
-        let at_hand = AtHand { catalogue: &catalogue, ..evening.at_hand() };
-        let plan = plan_view(&at_hand, &lesson(), &[evening.exercise()]).unwrap();
-        (plan.order[0].grams, plan.order[0].cost, plan.order_cost)
-    };
-    assert_eq!(cost(None, None).2, None, "nobody asked");
-    let (grams, of_line, all) = cost(Some(2.5), Some(0.5));
-    let all = all.unwrap();
-    assert!((all.cost - grams * 2.5 / 1000.0).abs() < 1e-9 && of_line == Some(all.cost), "{all:?}");
-    assert!(all.over && all.words.to_string().ends_with("; it may cost 0.50."), "{all:?}");
-    assert!(!cost(Some(2.5), Some(500.0)).2.unwrap().over);
-    let unpriced = cost(None, Some(10.0)).2.unwrap();
-    assert!(!unpriced.over && unpriced.words.to_string().contains("nobody has said the price"), "{unpriced:?}");
 }

@@ -36,6 +36,7 @@ mod offers;
 mod one_choice;
 mod onion;
 mod panel;
+mod produce;
 mod progress;
 mod records;
 mod register;

@@ -4,7 +4,7 @@ use jiff::civil::{DateTime, date};
 use notch_core::catalogue::{BoardMaterial, Doctrines, NotchKind, TowardsSelf};
 use notch_core::draft::GoalFields;
 use notch_core::people::{AgeBand, Pace};
-use notch_core::records::{Amount, CourseFields};
+use notch_core::records::{Amount, CourseFields, DayOfWeek};
 use notch_core::resources::{BoardSize, Resources, Watchers};
 use notch_core::units::Millimetres;
 
@@ -149,6 +149,7 @@ fn autumn_watch_fields() -> CourseFields {
             instructors: Some(Watchers { people: 1, each: 10 }),
             assistants: Some(Watchers { people: 1, each: 6 }),
             food_budget: None,
+            delivery_days: vec![DayOfWeek::Monday, DayOfWeek::Thursday],
         },
         doctrines: Doctrines::default(),
     }
@@ -174,6 +175,7 @@ fn small_galley() -> PlannedCourse {
             instructors: Some(Watchers { people: 1, each: 5 }),
             assistants: Some(Watchers { people: 1, each: 3 }),
             food_budget: None,
+            delivery_days: Vec::new(),
         },
         doctrines: Doctrines { towards_self: TowardsSelf::Never, ..Doctrines::default() },
     };

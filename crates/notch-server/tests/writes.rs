@@ -122,6 +122,12 @@ async fn every_write(server: &Server) -> Vec<Write> {
             6,
             json!({ "version": version(&lesson), "fields": { "minutes": 100, "segments": lesson["segments"] } }),
         ),
+        write(
+            Method::PUT,
+            "/api/lessons/{id}/produce",
+            6,
+            json!({ "version": version(&lesson), "fields": { "ends": [{ "food": "carrot", "end": "taken_home" }] } }),
+        ),
         write(Method::POST, "/api/lessons/{id}/exercises", 7, exercise.clone()),
         write(Method::PUT, "/api/exercises/{id}", id(&exercise), json!({ "version": version(&exercise), "fields": exercise })),
         write(Method::POST, "/api/exercises/{id}/archive", 10, json!({ "version": 1, "archived": true })),
@@ -221,7 +227,7 @@ async fn a_change_of_what_is_not_there_is_refused_and_changes_nothing() {
 }
 
 /// The questions that are put with a body and change nothing.
-const QUESTIONS: [&str; 19] = [
+const QUESTIONS: [&str; 20] = [
     "/api/lessons/{id}/rotation/look",
     "/api/course-file/read",
     "/api/start/read",
@@ -240,6 +246,7 @@ const QUESTIONS: [&str; 19] = [
     "/api/bench/onion/beside",
     "/api/courses/{id}/advice",
     "/api/lessons/{id}/time-rule",
+    "/api/lessons/{id}/produce/look",
     "/api/attempts/{id}/judge",
 ];
 

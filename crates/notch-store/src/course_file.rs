@@ -132,6 +132,7 @@ impl Reader<'_> {
             closed: self.closing(lesson.id)?,
             demonstrations: demonstrations.collect::<Result<_, _>>()?,
             rotation: self.file_rotation(lesson.id, &by_id, places)?,
+            produce: lesson.produce.with_ids(|id| by_id.get(&id).and_then(|place| i64::try_from(*place).ok())),
             exercises: exercises
                 .into_iter()
                 .map(|each| FileExercise {
@@ -308,6 +309,8 @@ impl Writer<'_> {
             let kept = rotation.with_ids(|at| id(&ids.students, at), |at| id(&exercises, at), |at| id(&ids.knives, at));
             self.announce_rotation(lesson.id, &KeptRotation { version: 0, ..kept })?;
         }
+        let produce = file.produce.with_ids(|at| usize::try_from(at).ok().and_then(|at| exercises.get(at).copied()));
+        self.change_produce(lesson.id, self.lesson(lesson.id)?.version, &produce)?;
         self.take_counting(lesson.id, file, &exercises, ids)
     }
 

@@ -1,6 +1,6 @@
 //! Lessons, their segments and exercises.
 
-use notch_core::records::{Exercise, ExerciseFields, KeptWarning, Lesson, LessonFields, StoredSegment};
+use notch_core::records::{Exercise, ExerciseFields, KeptWarning, Lesson, LessonFields, ProduceFields, StoredSegment};
 use rusqlite::{OptionalExtension, Row, named_params, params};
 
 use crate::columns::{json, length, to_json, to_word, word};
@@ -13,6 +13,7 @@ pub(crate) fn lesson(row: &Row<'_>) -> rusqlite::Result<Lesson> {
         course_id: row.get("course_id")?,
         number: row.get("number")?,
         version: row.get("version")?,
+        produce: json(row, "produce_json")?,
         fields: LessonFields {
             title: row.get("title")?,
             starts_at: word(row, "starts_at")?,
@@ -176,6 +177,17 @@ impl Writer<'_> {
             self.number_lessons(kept.course_id)?;
         }
         self.lesson(id)
+    }
+
+    /// Keeps what is said about the food of a lesson.
+    ///
+    /// # Errors
+    /// [`StoreError::NotFound`], [`StoreError::Stale`].
+    pub fn change_produce(&self, id: i64, version: i64, fields: &ProduceFields) -> Result<(), StoreError> {
+        fresh("lesson", version, self.lesson(id)?.version)?;
+        let sql = "UPDATE lesson SET version = version + 1, produce_json = ?2 WHERE id = ?1";
+        self.tx.execute(sql, params![id, to_json(fields)?])?;
+        Ok(())
     }
 
     fn set_segments(&self, lesson_id: i64, segments: &[StoredSegment]) -> Result<(), StoreError> {

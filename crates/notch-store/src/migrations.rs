@@ -18,6 +18,7 @@ const STEPS: &[M<'static>] = &[
     M::up(include_str!("../migrations/0012_resources.sql")),
     M::up(include_str!("../migrations/0013_rotation.sql")),
     M::up(include_str!("../migrations/0014_own_parts.sql")),
+    M::up(include_str!("../migrations/0015_produce.sql")),
 ];
 
 pub(crate) const MIGRATIONS: Migrations<'static> = Migrations::from_slice(STEPS);

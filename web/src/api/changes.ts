@@ -4,6 +4,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 const ADVICE = [
   'plan',
   'rotation',
+  'produce',
   'course-plan',
   'class',
   'playbook',
@@ -37,6 +38,7 @@ const TOUCHED = {
     'course',
     'plan',
     'rotation',
+    'produce',
     'course-plan',
     'class',
     'check',
@@ -48,7 +50,7 @@ const TOUCHED = {
     'try-doctrines',
   ],
   // Wear follows from the minutes in class.
-  attempt: ['rotation', 'course-plan', 'class', 'yard', 'student', 'rack', 'care'],
+  attempt: ['rotation', 'produce', 'course-plan', 'class', 'yard', 'student', 'rack', 'care'],
   incident: ['class', 'student'],
   demonstration: ['sharp-dull'],
   check: ['check'],

@@ -1,6 +1,7 @@
 import { keepPreviousData, queryOptions, useQuery, useQueryClient } from '@tanstack/react-query';
 import { answer, ask } from './client';
 import type { Api } from './client';
+import type { Day } from './time';
 
 const path = (id: number) => ({ params: { path: { id } } });
 
@@ -355,6 +356,39 @@ export const useRotation = (lesson: number, news: Api['RotationFields'] | undefi
       news
         ? answer(ask.POST('/api/lessons/{id}/rotation/look', { ...path(lesson), body: news, signal }))
         : answer(ask.GET('/api/lessons/{id}/rotation', { ...path(lesson), signal })),
+    placeholderData: keepPreviousData,
+    retry: false,
+  });
+
+/** The food of a lesson: as it is said, or with something else said about it. */
+export const useProduce = (lesson: number, fields: Api['ProduceFields'] | undefined) =>
+  useQuery({
+    queryKey: ['produce', lesson, fields],
+    queryFn: ({ signal }): Promise<Api['ProduceView']> =>
+      fields
+        ? answer(ask.POST('/api/lessons/{id}/produce/look', { ...path(lesson), body: fields, signal }))
+        : answer(ask.GET('/api/lessons/{id}/produce', { ...path(lesson), signal })),
+    placeholderData: keepPreviousData,
+    retry: false,
+  });
+
+/** One order over the lessons of a course. */
+export const useCourseOrder = (course: number, span: { from: string | null; until: string | null }) =>
+  useQuery({
+    queryKey: ['produce', 'course', course, span],
+    queryFn: ({ signal }) =>
+      answer(
+        ask.GET('/api/courses/{id}/order', {
+          params: {
+            path: { id: course },
+            query: {
+              from: (span.from ?? undefined) as Day | undefined,
+              until: (span.until ?? undefined) as Day | undefined,
+            },
+          },
+          signal,
+        }),
+      ),
     placeholderData: keepPreviousData,
     retry: false,
   });

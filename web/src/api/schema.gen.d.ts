@@ -431,6 +431,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/courses/{id}/order": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** One order over the lessons of a course, by delivery day. */
+        get: operations["order_show"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/courses/{id}/order/table": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The same order as comma-separated text. */
+        get: operations["order_table"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/courses/{id}/people": {
         parameters: {
             query?: never;
@@ -837,6 +871,41 @@ export interface paths {
         get: operations["plan_show"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/lessons/{id}/produce": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What each exercise of a lesson takes, where the food goes, who may not have it, and what to order. */
+        get: operations["produce_show"];
+        /** Keeps what is said about the food of a lesson. */
+        put: operations["produce_keep"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/lessons/{id}/produce/look": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The food of a lesson with something else said about it; nothing is kept. */
+        post: operations["produce_look"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1405,6 +1474,37 @@ export interface components {
          * @enum {string}
          */
         AgeBand: "adult" | "child";
+        /** @description Students who may not have the food of an exercise. */
+        AllergyCase: {
+            /** @description The allergens of the food that they named. */
+            allergens: string[];
+            /** @description Foods of similar geometry on which the same cut is taught and that nobody of the class is allergic to. */
+            alternatives: components["schemas"]["Alternative"][];
+            /** @description The one that is taken, by id. */
+            chosen?: string | null;
+            /**
+             * Format: int64
+             * @description The exercise, by id.
+             */
+            exercise_id: number;
+            /** @description Who, by name. */
+            names: string[];
+            /** @description Who, by id. */
+            student_ids: number[];
+            /** @description `Julienne of celery`. */
+            title: string;
+            /** @description What it means, in words. */
+            words: components["schemas"]["Text"];
+        };
+        /** @description A food that is cut in place of another. */
+        Alternative: {
+            /** @description Id of the food. */
+            food: string;
+            /** @description Name. */
+            name: string;
+            /** @description In what it is like the other, in words. */
+            words: components["schemas"]["Text"];
+        };
         /** @description How much each student cuts. */
         Amount: {
             /**
@@ -2399,6 +2499,23 @@ export interface components {
             version: number;
         };
         /** @description A change to a record, with the version it was made from. */
+        Change_ProduceFields: {
+            /** @description What the instructor says about the food of a lesson. */
+            fields: {
+                /** @description Foods that are not eaten together at the end. */
+                ends?: components["schemas"]["FoodEnd"][];
+                /** @description Exercises of which each student should end with so many good pieces. */
+                good?: components["schemas"]["GoodWanted"][];
+                /** @description Foods for those with an allergy. */
+                instead?: components["schemas"]["Instead"][];
+            };
+            /**
+             * Format: int64
+             * @description Version that was read before the change.
+             */
+            version: number;
+        };
+        /** @description A change to a record, with the version it was made from. */
         Change_RotationFields: {
             /** @description What is known of the day, beside who is in the course and what hangs on the rack. */
             fields: {
@@ -2866,6 +2983,28 @@ export interface components {
             /** @description Id of the tolerance profile. */
             tolerance: string;
         };
+        /** @description One order over the lessons of a course. */
+        CourseOrder: {
+            /**
+             * Format: double
+             * @description What all of it costs.
+             */
+            cost?: number | null;
+            /** @description What comes on each day. */
+            deliveries: components["schemas"]["Delivery"][];
+            /** @description Days of the week on which food comes; the day before each lesson where none is said. */
+            delivery_days: components["schemas"]["DayOfWeek"][];
+            /**
+             * Format: civil-date
+             * @description The first day of the lessons that it is for.
+             */
+            from: string;
+            /**
+             * Format: civil-date
+             * @description The last one.
+             */
+            until: string;
+        };
         /** @description The course on one picture. */
         CoursePlan: {
             /**
@@ -3033,6 +3172,19 @@ export interface components {
         DayOfWeek: "monday" | "tuesday" | "wednesday" | "thursday" | "friday" | "saturday" | "sunday";
         /** @description Degrees per side. */
         Degrees: number;
+        /** @description What comes on one day. */
+        Delivery: {
+            cost?: components["schemas"]["OrderCost"] | null;
+            /** @description The lessons that it is for. */
+            lessons: components["schemas"]["OrderedLesson"][];
+            /** @description What comes, those of one food together. */
+            lines: components["schemas"]["OrderLine"][];
+            /**
+             * Format: civil-date
+             * @description The day.
+             */
+            on: string;
+        };
         /** @description A demonstration as kept, with what it was measured against on that day. */
         Demonstration: components["schemas"]["DemonstrationFields"] & {
             /** @description What the pieces were measured against. */
@@ -3308,6 +3460,11 @@ export interface components {
             /** @enum {string} */
             kind: "refuse";
         };
+        /**
+         * @description What becomes of a food at the end of a lesson.
+         * @enum {string}
+         */
+        EndUse: "eaten" | "taken_home" | "kitchen";
         /** @description A deed in a line. */
         EventLine: components["schemas"]["CareEvent"] & {
             /** @description The deed in words. */
@@ -3439,6 +3596,67 @@ export interface components {
              */
             units_total: number;
             waste?: components["schemas"]["WasteFigures"] | null;
+        };
+        /** @description What an exercise takes. */
+        ExerciseNeed: {
+            /**
+             * Format: int32
+             * @description Students who cut it.
+             */
+            count: number;
+            /**
+             * Format: int64
+             * @description The exercise, by id.
+             */
+            exercise_id: number;
+            /**
+             * Format: int64
+             * @description The exercise that it is fed by, by id.
+             */
+            fed_by?: number | null;
+            /** @description Id of the food. */
+            food: string;
+            /**
+             * Format: int32
+             * @description Good pieces that are wanted of each.
+             */
+            good_wanted?: number | null;
+            /**
+             * Format: double
+             * @description Grams that the students cut, as bought.
+             */
+            grams_students: number;
+            /**
+             * Format: int32
+             * @description Pieces that each student cuts as planned; none where they are not counted.
+             */
+            pieces_each?: number | null;
+            /** @description Each student who cuts it; empty where pieces are not counted. */
+            students: components["schemas"]["StudentNeed"][];
+            /** @description `Julienne of carrot`. */
+            title: string;
+            /**
+             * Format: int32
+             * @description Pieces that a student who cuts as the class does must cut for them.
+             */
+            to_cut?: number | null;
+            /**
+             * Format: int32
+             * @description Units to show.
+             */
+            units_demonstration: number;
+            /**
+             * Format: int32
+             * @description Units that are saved by what an earlier exercise leaves.
+             */
+            units_fed: number;
+            /**
+             * Format: int32
+             * @description Units for them.
+             */
+            units_students: number;
+            /** @description How it comes to that, in words. */
+            words: components["schemas"]["Text"][];
         };
         /** @description A figure with its unit. */
         FactValue: {
@@ -3681,6 +3899,8 @@ export interface components {
              * @description Number in the course, from 1.
              */
             number: number;
+            /** @description What is said about its food; each exercise is a place in `exercises`. */
+            produce?: components["schemas"]["ProduceFields"];
             rotation?: components["schemas"]["KeptRotation"] | null;
             /** @description Segments in order. */
             segments: components["schemas"]["FileSegment"][];
@@ -3799,6 +4019,42 @@ export interface components {
             /** @description The same in a sentence. */
             words: string;
         };
+        /**
+         * @description What a place of the flow is.
+         * @enum {string}
+         */
+        FlowKind: "bought" | "cut" | "shown" | "spare" | "trimmings" | "end";
+        /** @description Grams that go from one place to another. */
+        FlowLink: {
+            /** @description Index of the place that it comes from. */
+            from: number;
+            /**
+             * Format: double
+             * @description Grams.
+             */
+            grams: number;
+            /** @description What it is, e.g. `peel`. */
+            label: string;
+            /** @description Index of the place that it goes to. */
+            to: number;
+        };
+        /** @description A place of the flow. */
+        FlowNode: {
+            /**
+             * Format: int32
+             * @description Column from the left, 0 for what is bought.
+             */
+            column: number;
+            /**
+             * Format: double
+             * @description Grams that go through it.
+             */
+            grams: number;
+            /** @description What it is. */
+            kind: components["schemas"]["FlowKind"];
+            /** @description In words. */
+            label: string;
+        };
         /** @description A food of the catalogue. */
         Food: {
             /** @description Allergens of the statutory list. */
@@ -3862,6 +4118,7 @@ export interface components {
             slice?: components["schemas"]["Millimetres"] | null;
             /** @description As commonly sold small. */
             small: components["schemas"]["Bought"];
+            sold?: components["schemas"]["Sold"] | null;
             /**
              * Format: int32
              * @description Students who share one unit.
@@ -3898,6 +4155,28 @@ export interface components {
             width: components["schemas"]["Millimetres"];
             /** @description The same in words. */
             words: components["schemas"]["Text"];
+        };
+        /** @description What becomes of one food. */
+        FoodEnd: {
+            /** @description What becomes of it. */
+            end: components["schemas"]["EndUse"];
+            /** @description Id of the food. */
+            food: string;
+        };
+        /** @description The flow of one food. */
+        FoodFlow: {
+            /** @description What becomes of it at the end. */
+            end: components["schemas"]["EndUse"];
+            /** @description Id of the food. */
+            food: string;
+            /** @description What goes between them. */
+            links: components["schemas"]["FlowLink"][];
+            /** @description Name. */
+            name: string;
+            /** @description Places, those further left first. */
+            nodes: components["schemas"]["FlowNode"][];
+            /** @description The colour that it is drawn in. */
+            tint: components["schemas"]["Tint"];
         };
         /**
          * @description Shelf of the pantry: foods are found by it.
@@ -3977,6 +4256,19 @@ export interface components {
              * @description Sessions of practice in the plan by then.
              */
             planned: number;
+        };
+        /** @description Good pieces that each student should end with. */
+        GoodWanted: {
+            /**
+             * Format: int32
+             * @description Good pieces for each student, 1 to 2000.
+             */
+            count: number;
+            /**
+             * Format: int64
+             * @description The exercise, by id.
+             */
+            exercise_id: number;
         };
         /**
          * @description A cell against a wanted size.
@@ -4169,6 +4461,16 @@ export interface components {
             silhouette: components["schemas"]["Silhouette"];
             /** @description Whether to take it, in a sentence. */
             words: components["schemas"]["Text"];
+        };
+        /** @description Another food for those who may not have the one of an exercise. */
+        Instead: {
+            /**
+             * Format: int64
+             * @description The exercise, by id.
+             */
+            exercise_id: number;
+            /** @description Id of the food that they cut. */
+            food: string;
         };
         /**
          * @description Which knife joints a bird.
@@ -4644,6 +4946,8 @@ export interface components {
              * @description Number in the course, from 1.
              */
             number: number;
+            /** @description What is said about its food. */
+            produce?: components["schemas"]["ProduceFields"];
             /**
              * Format: int64
              * @description Rises with each change.
@@ -5182,13 +5486,33 @@ export interface components {
             /** @description In words. */
             words: components["schemas"]["Text"];
         };
+        /** @description A lesson that an order is for. */
+        OrderedLesson: {
+            /**
+             * Format: int64
+             * @description The lesson, by id.
+             */
+            id: number;
+            /**
+             * Format: int32
+             * @description Its number in the course.
+             */
+            number: number;
+            /**
+             * Format: civil-date
+             * @description Its day.
+             */
+            on: string;
+            /** @description Its title. */
+            title: string;
+        };
         /** @description One food to order. */
         OrderLine: {
             /** @description Statutory allergens in it. */
             allergens: string[];
             /**
              * Format: double
-             * @description What it costs, in the school's own money, where the school has said the price.
+             * @description What it costs, in the school's own money, where the school has said the price; of whole packs.
              */
             cost?: number | null;
             /** @description The cuts that it is for. */
@@ -5205,6 +5529,10 @@ export interface components {
              * @description Grams as bought.
              */
             grams: number;
+            /** @description In how it is sold, where the school has said it, e.g. `5 bags of 1000 g`. */
+            packs?: string | null;
+            /** @description Size that is bought. */
+            size: components["schemas"]["ProduceSize"];
             /**
              * Format: int32
              * @description Spare units.
@@ -5257,6 +5585,7 @@ export interface components {
             price?: number | null;
             /** @description Shape and usual size. */
             shape: components["schemas"]["Shape"];
+            sold?: components["schemas"]["Sold"] | null;
             /** @description Cut off each end before the work. */
             trim?: components["schemas"]["Millimetres"];
         };
@@ -5569,9 +5898,6 @@ export interface components {
             exercises: components["schemas"]["PlannedExercise"][];
             /** @description The lesson. */
             lesson: components["schemas"]["Lesson"];
-            /** @description What to order for all of them. */
-            order: components["schemas"]["OrderLine"][];
-            order_cost?: components["schemas"]["OrderCost"] | null;
             /** @description Students in the course. */
             students: number;
             /** @description Its segments on the rule of minutes. */
@@ -5653,11 +5979,44 @@ export interface components {
             /** @description Kind of failure, a path that never changes. */
             type: string;
         };
+        /** @description What the instructor says about the food of a lesson. */
+        ProduceFields: {
+            /** @description Foods that are not eaten together at the end. */
+            ends?: components["schemas"]["FoodEnd"][];
+            /** @description Exercises of which each student should end with so many good pieces. */
+            good?: components["schemas"]["GoodWanted"][];
+            /** @description Foods for those with an allergy. */
+            instead?: components["schemas"]["Instead"][];
+        };
         /**
          * @description A size that produce is bought in.
          * @enum {string}
          */
         ProduceSize: "small" | "medium" | "large";
+        /** @description The food of a lesson. */
+        ProduceView: {
+            /** @description Who may not have a food, and what they cut instead. */
+            allergies: components["schemas"]["AllergyCase"][];
+            /** @description What each exercise takes, in the order of the lesson. */
+            exercises: components["schemas"]["ExerciseNeed"][];
+            /** @description What the instructor says about it. */
+            fields: components["schemas"]["ProduceFields"];
+            /** @description Where each food goes, in the order in which they are first cut. */
+            flows: components["schemas"]["FoodFlow"][];
+            /**
+             * Format: int64
+             * @description The lesson, by id.
+             */
+            lesson_id: number;
+            /** @description What to order. */
+            order: components["schemas"]["OrderLine"][];
+            order_cost?: components["schemas"]["OrderCost"] | null;
+            /**
+             * Format: int64
+             * @description Rises with each change of the lesson.
+             */
+            version: number;
+        };
         /**
          * @description The outline of the blade, as far as rules and drawings need it.
          * @enum {string}
@@ -5850,6 +6209,8 @@ export interface components {
              * @description Containers, 0 to 1000.
              */
             containers?: number | null;
+            /** @description Days of the week on which food comes; the day before each lesson where none is said. */
+            delivery_days?: components["schemas"]["DayOfWeek"][];
             /**
              * Format: double
              * @description What the food of a lesson may cost, in the school's own money, 0 to 100000.
@@ -6515,6 +6876,16 @@ export interface components {
             /** @description Name. */
             name: string;
         };
+        /** @description How a food is sold, where that is neither by the piece nor by weight. */
+        Sold: {
+            /**
+             * Format: double
+             * @description Grams of one, 10 to 50000, and no less than one of the food.
+             */
+            grams: number;
+            /** @description What it is sold as, e.g. `bag`, 1 to 30 characters. */
+            pack: string;
+        };
         /** @description A food as a body along x: x from its first end, y up and z across from its axis, all mm. */
         Solid: {
             /** @description Height along y. */
@@ -6731,6 +7102,41 @@ export interface components {
              * @description Station, 1 to 60.
              */
             station: number;
+        };
+        /** @description What one student cuts of an exercise. */
+        StudentNeed: {
+            /**
+             * Format: int32
+             * @description Pieces that are made of what an earlier exercise left.
+             */
+            fed: number;
+            /**
+             * Format: int32
+             * @description Good ones among them, in nine of ten cases at least.
+             */
+            good: number;
+            /** @description Name. */
+            name: string;
+            /**
+             * Format: int32
+             * @description Blind pieces that it is expected from; 0 where it is the class's share.
+             */
+            seen: number;
+            /**
+             * Format: double
+             * @description Share that is expected to come out good, from the latest blind pieces of this cut.
+             */
+            share: number;
+            /**
+             * Format: int64
+             * @description The student.
+             */
+            student_id: number;
+            /**
+             * Format: int32
+             * @description Pieces to cut.
+             */
+            to_cut: number;
         };
         /** @description One student with all evidence. */
         StudentView: components["schemas"]["YardRow"] & {
@@ -8808,6 +9214,114 @@ export interface operations {
             };
         };
     };
+    order_show: {
+        parameters: {
+            query?: {
+                /** @description First day of the lessons; today where none is given. */
+                from?: string;
+                /** @description Last day; the end of the course where none is given. */
+                until?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Refused: why, and at which fields. */
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CourseOrder"];
+                };
+            };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    order_table: {
+        parameters: {
+            query?: {
+                /** @description First day of the lessons; today where none is given. */
+                from?: string;
+                /** @description Last day; the end of the course where none is given. */
+                until?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Refused: why, and at which fields. */
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
     courses_take_along: {
         parameters: {
             query?: never;
@@ -10487,6 +11001,175 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PlanView"];
+                };
+            };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    produce_show: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Refused: why, and at which fields. */
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProduceView"];
+                };
+            };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    produce_keep: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description When it happened on the device; now, if left out. Within the past seven days. */
+                "happened-at"?: Moment;
+                /** @description Made by the device, unlike all others: the same write sent again is kept once. */
+                "idempotency-key"?: string;
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Change_ProduceFields"];
+            };
+        };
+        responses: {
+            /** @description Refused: why, and at which fields. */
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProduceView"];
+                };
+            };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The disk is full; nothing was kept. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    produce_look: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ProduceFields"];
+            };
+        };
+        responses: {
+            /** @description Refused: why, and at which fields. */
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProduceView"];
                 };
             };
             /** @description No time for it now: nothing was begun, or nothing of it was kept. */

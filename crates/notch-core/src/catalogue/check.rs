@@ -159,6 +159,16 @@ fn check_foods(catalogue: &Catalogue, mistakes: &mut Mistakes) {
         mistakes.unless((1..=5).contains(&food.firmness), || format!("food {id}: firmness is 1 to 5"));
         let priced = food.price.is_none_or(|price| (0.0..=1000.0).contains(&price));
         mistakes.unless(priced, || format!("food {id}: a kilogram costs 0 to 1000"));
+        if let Some(sold) = &food.sold {
+            let named = (1..=30).contains(&sold.pack.trim().chars().count());
+            mistakes.unless(named, || format!("food {id}: what it is sold as has 1 to 30 characters"));
+            let weighs = (10.0..=50_000.0).contains(&sold.grams);
+            mistakes.unless(weighs, || format!("food {id}: a {} weighs 10 to 50000 g", sold.pack));
+            let whole = food.by_weight || sold.grams >= food.grams() * 0.9;
+            mistakes.unless(!weighs || whole, || {
+                format!("food {id}: nobody sells it in a {} of {:.0} g, one weighs {:.0} g", sold.pack, sold.grams, food.grams())
+            });
+        }
         mistakes.unless(food.trim.get() * 2.0 < food.length().get(), || format!("food {id}: trim"));
         let cuts = food.taught.iter().chain(&food.odd).chain(&food.in_hand).chain(food.pieces.keys());
         for cut in cuts {

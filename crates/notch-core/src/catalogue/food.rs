@@ -344,6 +344,17 @@ pub struct Bought {
     pub density: f64,
 }
 
+/// How a food is sold, where that is neither by the piece nor by weight.
+#[derive(Clone, Debug, PartialEq, Serialize, Deserialize)]
+#[serde(deny_unknown_fields)]
+#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
+pub struct Sold {
+    /// What it is sold as, e.g. `bag`, 1 to 30 characters.
+    pub pack: String,
+    /// Grams of one, 10 to 50000, and no less than one of the food.
+    pub grams: f64,
+}
+
 /// A food as it is opened, which is how it lies on the board for all that follows.
 #[derive(Clone, Debug, PartialEq, Serialize, Deserialize)]
 #[serde(deny_unknown_fields)]
@@ -421,6 +432,9 @@ pub struct Food {
     /// What a kilogram costs, in the school's own money, where the school has said it.
     #[serde(default)]
     pub price: Option<f64>,
+    /// How it is sold, where the school has said it.
+    #[serde(default)]
+    pub sold: Option<Sold>,
     /// 1 soft to 5 hard.
     pub firmness: u8,
     /// Cut off each end before the work.

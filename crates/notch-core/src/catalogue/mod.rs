@@ -31,7 +31,9 @@ pub use doctrine::{
 };
 pub use draft::{DraftLimits, DraftRules, DraftWeights, Feeds, NotchSessions, Technique};
 pub use fault::{Caution, CautionSeverity, Diagnosis, Fault, FaultSeverity};
-pub use food::{Bought, Food, FoodGroup, FoodTrait, Nature, Opened, Peeled, Peeling, ProduceSize, Shape, Skin, Standing, Tint};
+pub use food::{
+    Bought, Food, FoodGroup, FoodTrait, Nature, Opened, Peeled, Peeling, ProduceSize, Shape, Skin, Sold, Standing, Tint,
+};
 pub use hand_work::HandWork;
 pub use handling::{Grip, Handling, Hold, LessonSegment, Manner, Motion, SegmentKind, Third};
 pub use knife::{AngleRange, BoardWork, Edge, KnifeType, LengthRange, Profile, Work};

@@ -156,6 +156,12 @@ impl CourseFile {
         found.extend(self.incidents(lesson));
         found.extend(self.counting(lesson));
         found.extend(self.rotation(lesson));
+        found.extend(under("/produce", lesson.produce.check()));
+        let place = |id: i64| usize::try_from(id).ok().filter(|place| *place < lesson.exercises.len()).map(|_| id);
+        if lesson.produce.with_ids(place) != lesson.produce {
+            let allowed = "places in the list of exercises";
+            found.push(Problem::new("/produce", "Produce", "", "has a place that is not in the file", allowed));
+        }
         for (index, shown) in lesson.demonstrations.iter().enumerate() {
             let pointer = format!("/demonstrations/{index}");
             for (knife, work) in [("sharp", &shown.fields.sharp), ("dulled", &shown.fields.dulled)] {

@@ -19,7 +19,7 @@ use crate::own::OwnValue;
 use crate::problem::Problem;
 use crate::records::{
     AttemptMarks, CheckTick, Closing, CourseFields, DemonstrationFields, ExerciseFields, IncidentKind, KeptRotation, KeptWarning,
-    KnifeFields, MeasuredAgainst, StoredSegment, StudentFields, TakenBack,
+    KnifeFields, MeasuredAgainst, ProduceFields, StoredSegment, StudentFields, TakenBack,
 };
 use crate::text;
 use crate::text::Text;
@@ -99,6 +99,9 @@ pub struct FileLesson {
     /// What was announced of its rotation; each id is a place in `students`, `exercises` and `knives`.
     #[serde(default, skip_serializing_if = "Option::is_none")]
     pub rotation: Option<KeptRotation>,
+    /// What is said about its food; each exercise is a place in `exercises`.
+    #[serde(default)]
+    pub produce: ProduceFields,
     /// Ticks of the check sheet; a line about an exercise has its place in `exercises`.
     pub ticks: Vec<CheckTick>,
     /// Knives that went out.

@@ -47,6 +47,22 @@ pub fn pieces_to_cut(good: u32, success: f64) -> Result<u32, Vec<Problem>> {
     }
 }
 
+/// The most good pieces that nine in ten students have of `cut` pieces, when a share `success` comes out good.
+/// What [`pieces_to_cut`] answers, asked the other way round; 0 for a share that it refuses.
+pub fn good_at_least(cut: u32, success: f64) -> u32 {
+    let enough = |good: u32| pieces_to_cut(good, success).is_ok_and(|pieces| pieces <= cut);
+    let (mut least, mut most) = (0, cut.min(MOST));
+    while least < most {
+        let middle = least + (most - least).div_ceil(2);
+        if enough(middle) {
+            least = middle;
+        } else {
+            most = middle - 1;
+        }
+    }
+    least
+}
+
 #[cfg(test)]
 mod tests {
     use super::*;
@@ -58,5 +74,6 @@ mod tests {
         assert_eq!(pieces_to_cut(4, 1.0).unwrap(), 4);
         assert_eq!(pieces_to_cut(0, 0.5).unwrap(), 0);
         assert_eq!(pieces_to_cut(1, 0.9).unwrap(), 1);
+        assert_eq!((good_at_least(10, 1.0), good_at_least(10, 0.5), good_at_least(0, 0.5), good_at_least(9, 0.0)), (10, 3, 0, 0));
     }
 }

@@ -5,7 +5,7 @@ use std::collections::BTreeMap;
 use serde::{Deserialize, Serialize};
 
 use super::SizeTexts;
-use crate::catalogue::{Bought, Catalogue, Food, ProgressRules, Shape};
+use crate::catalogue::{Bought, Catalogue, Food, ProgressRules, Shape, Sold};
 use crate::units::Millimetres;
 
 /// Kind of value that a school can make its own.
@@ -71,6 +71,9 @@ pub struct OwnFood {
     /// What a kilogram costs, in the school's own money, 0 to 1000; none where it is not said.
     #[serde(default)]
     pub price: Option<f64>,
+    /// How it is sold, where that is neither by the piece nor by weight.
+    #[serde(default)]
+    pub sold: Option<Sold>,
 }
 
 impl OwnFood {
@@ -85,6 +88,7 @@ impl OwnFood {
             firmness: self.firmness,
             trim: self.trim,
             price: self.price,
+            sold: self.sold.clone(),
             ..usual
         }
     }
@@ -101,6 +105,7 @@ impl From<&Food> for OwnFood {
             firmness: food.firmness,
             trim: food.trim,
             price: food.price,
+            sold: food.sold.clone(),
         }
     }
 }

@@ -5,6 +5,7 @@
 //! all that stands on it until clean attempts restore them.
 
 mod evidence;
+mod good_shares;
 mod input;
 mod next;
 mod notch;
@@ -14,6 +15,7 @@ mod step;
 mod windows;
 
 pub use evidence::{AttemptEvidence, PieceEvidence, evidence_of, pieces_as_evidence};
+pub use good_shares::{GoodShare, GoodShares, UNKNOWN_SHARE};
 pub use input::{Cleared, StandingInput};
 pub use notch::{Notch, NotchState, StrandRule};
 pub use standing::{Standing, standing, standing_of};

@@ -69,7 +69,7 @@ impl CourseFields {
             lesson_minutes: kind.lesson_minutes,
             boards: kind.boards,
             board_material: kind.board_material,
-            resources: kind.resources,
+            resources: kind.resources.clone(),
             doctrines: kind.doctrines,
         }
     }

@@ -4,6 +4,7 @@ use jiff::civil::DateTime;
 use jiff::tz::TimeZone;
 use serde::{Deserialize, Serialize};
 
+use super::ProduceFields;
 use crate::catalogue::SegmentKind;
 use crate::problem::Problem;
 
@@ -64,6 +65,9 @@ pub struct Lesson {
     pub number: u16,
     /// Rises with each change.
     pub version: i64,
+    /// What is said about its food.
+    #[serde(default)]
+    pub produce: ProduceFields,
     /// Its fields.
     #[serde(flatten)]
     pub fields: LessonFields,

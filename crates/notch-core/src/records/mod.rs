@@ -14,10 +14,12 @@ mod knife_csv;
 mod knife_list;
 mod lesson;
 mod making;
+mod produce;
 mod rotation;
 mod sessions;
 mod student;
 
+pub use crate::day_of_week::DayOfWeek;
 pub use attempt::{Attempt, AttemptMarks, Incident, IncidentFields, IncidentKind, NewAttempt, Sample, TakeBack, TakenBack};
 pub use counting::{CheckTick, Closing, CountedKnife};
 pub use course::{Course, CourseFields};
@@ -30,6 +32,7 @@ pub use knife_csv::{KNIFE_COLUMNS, KnifeRow, KnifeTable, parse_numbers, read_kni
 pub use knife_list::{KnifeCounted, KnifeList, read_knife_list};
 pub use lesson::{Lesson, LessonFields, StoredSegment};
 pub use making::Making;
+pub use produce::{EndUse, FoodEnd, GoodWanted, Instead, ProduceFields};
 pub use rotation::{AnnouncedTurn, KeptRotation, LateStudent, PinnedTurn, RotationFields};
-pub use sessions::{DayOfWeek, SessionsRule};
+pub use sessions::SessionsRule;
 pub use student::{MOST_STUDENTS, Person, PersonCourse, Student, StudentFields};

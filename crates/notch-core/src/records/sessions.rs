@@ -4,36 +4,8 @@ use jiff::ToSpan;
 use jiff::civil::{Date, DateTime, Time, Weekday};
 use serde::{Deserialize, Serialize};
 
+use crate::day_of_week::DayOfWeek;
 use crate::problem::Problem;
-
-/// A day of the week.
-#[derive(Clone, Copy, Debug, PartialEq, Eq, Serialize, Deserialize)]
-#[serde(rename_all = "snake_case")]
-#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
-#[allow(missing_docs, reason = "they say what they are")]
-pub enum DayOfWeek {
-    Monday,
-    Tuesday,
-    Wednesday,
-    Thursday,
-    Friday,
-    Saturday,
-    Sunday,
-}
-
-impl From<DayOfWeek> for Weekday {
-    fn from(day: DayOfWeek) -> Weekday {
-        match day {
-            DayOfWeek::Monday => Weekday::Monday,
-            DayOfWeek::Tuesday => Weekday::Tuesday,
-            DayOfWeek::Wednesday => Weekday::Wednesday,
-            DayOfWeek::Thursday => Weekday::Thursday,
-            DayOfWeek::Friday => Weekday::Friday,
-            DayOfWeek::Saturday => Weekday::Saturday,
-            DayOfWeek::Sunday => Weekday::Sunday,
-        }
-    }
-}
 
 /// Sessions by a rule.
 #[derive(Clone, Debug, PartialEq, Serialize, Deserialize)]

@@ -2,6 +2,7 @@
 
 use serde::{Deserialize, Serialize};
 
+use crate::catalogue::Food;
 use crate::people::{Hand, HandSize};
 use crate::problem::Problem;
 use crate::text;
@@ -141,6 +142,11 @@ impl StudentFields {
             let allowed = text![Bare(least), " to ", most];
             Problem::new(pointer, "Blade clearance", clearance, "is out of range", allowed)
         })
+    }
+
+    /// Whether the student named an allergen of a food.
+    pub fn may_not_have(&self, food: &Food) -> bool {
+        food.allergens.iter().any(|allergen| self.is_allergic_to(allergen))
     }
 
     /// Whether the student named this allergen, whatever its case.

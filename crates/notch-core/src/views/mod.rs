@@ -6,6 +6,7 @@ mod bench;
 mod beside_rows;
 mod check_sheet;
 mod class;
+mod course_order;
 mod course_plan;
 mod inspection;
 mod kit;
@@ -14,6 +15,7 @@ mod order;
 mod plan;
 mod playbook;
 mod preparation;
+mod produce;
 mod rack;
 mod rotation;
 mod sharp_dull;
@@ -32,6 +34,7 @@ pub use check_sheet::{CheckInput, CheckItem, CheckPart, CheckSheet, KnifeCount, 
 pub use class::{
     ClassExercise, ClassInput, ClassKnife, ClassView, Station, WatchKind, WatchReason, class_view, reference_seconds,
 };
+pub use course_order::{CourseOrder, Delivery, OrderedLesson, course_order, delivery_day, order_table};
 pub use course_plan::{
     BrokenRule, CourseBlock, CourseGoal, CoursePlan, CourseRecord, CourseSession, OfferedFood, OfferedTechnique, PlanQuestion,
     WayToGoal, check_plan, course_plan,
@@ -39,12 +42,16 @@ pub use course_plan::{
 pub use inspection::{InspectionFinding, InspectionPoint, InspectionQuestion, InspectionView, Says, inspection_view};
 pub use kit::{CutOfFood, KitCut, KitOptions, KitQuestion, KitType, KitView, PricedType, kit_options, kit_view};
 pub use lay_down::{LessonChange, NewExercise, lay_down};
-pub use order::{OrderCost, OrderLine, order, order_cost};
+pub use order::{OrderCost, OrderLine};
 pub use plan::{PlanView, PlannedExercise, exercises_after, plan_view, time_rule};
 pub use playbook::{
     DoctrineChanges, Matrix, MatrixCell, MatrixKnife, MatrixRow, SuggestionChange, TriedDoctrines, doctrine_changes, matrix,
 };
 pub use preparation::{Preparation, PreparationStep, preparation};
+pub use produce::{
+    AllergyCase, Alternative, ExerciseNeed, FlowKind, FlowLink, FlowNode, FoodFlow, ProduceInput, ProduceView, StudentNeed,
+    check_produce, produce_view,
+};
 pub use rack::{DueKnife, DueLine, FoodAgainstBlade, RackGroup, RackInput, RackKnife, RackView, food_against_blade, rack_view};
 pub use rotation::{
     LeftOut, RotationCell, RotationExercise, RotationKnife, RotationRound, RotationRow, RotationTurn, RotationView, WaitingWith,

@@ -3,7 +3,6 @@
 use serde::Serialize;
 
 use super::advice::{Advice, AdviceChoice, advise, check_choice};
-use super::order::{OrderCost, OrderLine, order, order_cost};
 use crate::at_hand::AtHand;
 use crate::catalogue::SegmentKind;
 use crate::lesson::{ExerciseFigures, Fewer, FewerOf, PlannedSegment, Practised, TimeRule, lay_out};
@@ -37,10 +36,6 @@ pub struct PlanView {
     pub time_rule: TimeRule,
     /// Its exercises.
     pub exercises: Vec<PlannedExercise>,
-    /// What to order for all of them.
-    pub order: Vec<OrderLine>,
-    /// What that costs; none where nobody has said a price or what it may cost.
-    pub order_cost: Option<OrderCost>,
     /// The limits of the advice, in words.
     pub disclaimer: String,
 }
@@ -64,17 +59,11 @@ pub fn plan_view(at_hand: &AtHand<'_>, lesson: &Lesson, exercises: &[Exercise]) 
             PlannedExercise { exercise: exercise.clone(), advice, problems }
         })
         .collect();
-    let order = order(
-        at_hand.catalogue,
-        exercises.iter().filter_map(|planned| Some((&planned.exercise.fields, planned.advice.as_ref()?))),
-    );
     Ok(PlanView {
         course: at_hand.course.clone(),
         lesson: lesson.clone(),
         students: at_hand.students.len(),
         time_rule: time_rule(at_hand, lesson.fields.minutes, &lesson.fields.segments, &exercises)?,
-        order_cost: order_cost(&order, at_hand.course.fields.resources.food_budget),
-        order,
         exercises,
         disclaimer: at_hand.catalogue.disclaimer.clone(),
     })

@@ -15,6 +15,7 @@ pub(crate) mod made_up;
 pub(crate) mod own;
 pub(crate) mod plan;
 pub(crate) mod playbook;
+pub(crate) mod produce;
 pub(crate) mod rack;
 pub(crate) mod roster;
 pub(crate) mod rotation;

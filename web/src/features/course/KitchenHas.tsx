@@ -1,4 +1,4 @@
-import { NumberInput, SimpleGrid } from '@mantine/core';
+import { MultiSelect, NumberInput, SimpleGrid } from '@mantine/core';
 import type { Api } from '../../api/client';
 import type { FieldsForm } from '../../shared/fields';
 import { orNull, whole } from '../../shared/fields';
@@ -18,6 +18,15 @@ function paired<Pair extends Record<string, number>>(
   return Object.values(next).every((value) => value === 0) ? null : next;
 }
 
+const DAYS: Api['DayOfWeek'][] = [
+  'monday',
+  'tuesday',
+  'wednesday',
+  'thursday',
+  'friday',
+  'saturday',
+  'sunday',
+];
 const NOBODY = { people: 0, each: 0 };
 const NO_BOARD = { length: 0, width: 0 };
 
@@ -30,6 +39,7 @@ export function KitchenHas({ form }: { form: FieldsForm<Fields> }) {
     instructors: null,
     assistants: null,
     food_budget: null,
+    delivery_days: [],
     ...form.values.resources,
   };
   const change = (part: Partial<Resources>) => form.setFieldValue('resources', { ...has, ...part });
@@ -84,6 +94,14 @@ export function KitchenHas({ form }: { form: FieldsForm<Fields> }) {
           value={has.food_budget ?? ''}
           error={error('food_budget')}
           onChange={(typed) => change({ food_budget: orNull(typed) })}
+        />
+        <MultiSelect
+          label="Food comes on"
+          placeholder={has.delivery_days.length === 0 ? 'The day before' : undefined}
+          data={DAYS}
+          value={has.delivery_days}
+          error={error('delivery_days')}
+          onChange={(days) => change({ delivery_days: DAYS.filter((day) => days.includes(day)) })}
         />
       </SimpleGrid>
     </fieldset>

@@ -1,7 +1,7 @@
 import { Button } from '@mantine/core';
 import { Link, useParams } from 'react-router';
 import type { Api } from '../../api/client';
-import { useCourse, usePlan } from '../../api/queries';
+import { useCourse, usePlan, useProduce } from '../../api/queries';
 import { Section } from '../../shared/drawing';
 import { capital, day, grams, hour, minutes, useUnit } from '../../shared/format';
 import { Mark } from '../../shared/mark';
@@ -15,7 +15,8 @@ export default function LessonPaper() {
   const { courseId, lessonId } = useParams();
   const plan = usePlan(Number(lessonId));
   const course = useCourse(Number(courseId));
-  if (!plan.data || !course.data)
+  const produce = useProduce(Number(lessonId), undefined);
+  if (!plan.data || !course.data || !produce.data)
     return plan.isError ? <Failed error={plan.error} again={() => void plan.refetch()} /> : <Loading />;
   return (
     <main className={styles.desk}>
@@ -31,12 +32,18 @@ export default function LessonPaper() {
           Course and students
         </Button>
       </div>
-      <Page plan={plan.data} view={course.data} />
+      <Page plan={plan.data} view={course.data} order={produce.data.order} />
     </main>
   );
 }
 
-function Page({ plan, view }: { plan: Api['PlanView']; view: Api['CourseView'] }) {
+interface PageProps {
+  plan: Api['PlanView'];
+  view: Api['CourseView'];
+  order: Api['OrderLine'][];
+}
+
+function Page({ plan, view, order }: PageProps) {
   const { lesson, course, time_rule: rule } = plan;
   const students = [...view.students]
     .filter((student) => !student.archived)
@@ -62,11 +69,11 @@ function Page({ plan, view }: { plan: Api['PlanView']; view: Api['CourseView'] }
           {plan.exercises.map((planned) => (
             <Exercise key={planned.exercise.id} planned={planned} />
           ))}
-          {plan.order.length > 0 && (
+          {order.length > 0 && (
             <section>
               <h2>To buy</h2>
               <ul className={styles.list}>
-                {plan.order.map((line) => (
+                {order.map((line) => (
                   <li key={line.what}>
                     <strong>{line.what}</strong>, about {grams(line.grams)}
                     {line.allergens.length > 0 && ` · allergen: ${line.allergens.join(', ')}`}

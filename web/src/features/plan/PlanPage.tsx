@@ -13,7 +13,6 @@ import { ExerciseCard } from './ExerciseCard';
 import { ExerciseEditor } from './ExerciseEditor';
 import { LessonForm } from './LessonForm';
 import { makingOf } from './making';
-import { Order } from './Order';
 import { useKeepTimeRule } from './changes';
 import styles from './Plan.module.css';
 import { SegmentEditor } from './SegmentEditor';
@@ -114,6 +113,9 @@ function LessonButtons({ open, onOpen }: { open: Opened; onOpen: (open: Opened) 
         to={`/courses/${courseId}/plan/${lesson?.id ?? ''}/rotation`}
       >
         Rotation
+      </Button>
+      <Button variant="default" component={Link} to={`/courses/${courseId}/plan/${lesson?.id ?? ''}/produce`}>
+        Produce
       </Button>
       <Button variant="default" component={Link} to={`/courses/${courseId}/plan/${lesson?.id ?? ''}/paper`}>
         On one page
@@ -273,7 +275,6 @@ function LessonPlan({ courseId, plan }: { courseId: number; plan: Api['PlanView'
           onAdvice={setShown}
           select={select}
         />
-        <Order lines={plan.order} cost={plan.order_cost} />
       </main>
       {adding || editing ? (
         <AdviceDock advice={shown} disclaimer={plan.disclaimer} />

@@ -310,7 +310,13 @@ function SetEditor(props: EditorProps) {
 }
 
 /** What a school may change of a food. */
-const ownOf = ({ id, name, plural, shape, density, firmness, trim, price }: Api['Food']): Api['OwnFood'] => ({
+/** How a food is sold, with one part of it changed; nothing where neither is said. */
+function sold(food: Api['OwnFood'], part: Partial<Api['Sold']>): Api['Sold'] | null {
+  const next = { pack: '', grams: 0, ...food.sold, ...part };
+  return next.pack === '' && next.grams === 0 ? null : next;
+}
+
+const ownOf = ({
   id,
   name,
   plural,
@@ -319,6 +325,17 @@ const ownOf = ({ id, name, plural, shape, density, firmness, trim, price }: Api[
   firmness,
   trim,
   price,
+  sold,
+}: Api['Food']): Api['OwnFood'] => ({
+  id,
+  name,
+  plural,
+  shape,
+  density,
+  firmness,
+  trim,
+  price,
+  sold,
 });
 
 function FoodEditor(props: EditorProps) {
@@ -376,6 +393,20 @@ function FoodEditor(props: EditorProps) {
           decimalScale={2}
           value={food.price ?? ''}
           onChange={(next) => setFood({ ...food, price: next === '' ? null : Number(next) })}
+        />
+        <TextInput
+          label="Sold as a"
+          w={120}
+          placeholder="bag, net, tray"
+          maxLength={30}
+          value={food.sold?.pack ?? ''}
+          onChange={(event) => setFood({ ...food, sold: sold(food, { pack: event.currentTarget.value }) })}
+        />
+        <NumberInput
+          label="of grams"
+          w={110}
+          value={food.sold?.grams || ''}
+          onChange={(next) => setFood({ ...food, sold: sold(food, { grams: Number(next) || 0 }) })}
         />
       </div>
       <Keeping

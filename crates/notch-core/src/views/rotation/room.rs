@@ -114,7 +114,7 @@ impl<'a> Room<'a> {
     fn fits(&self, hand_out: &mut HandOut<'a>, student: &Student, planned: &PlannedExercise) -> Result<Vec<(usize, u8)>, Text> {
         let catalogue = self.input.at_hand.catalogue;
         let food = catalogue.food(&planned.exercise.fields.food);
-        if let Some(food) = food.filter(|food| food.allergens.iter().any(|each| student.fields.is_allergic_to(each))) {
+        if let Some(food) = food.filter(|food| student.fields.may_not_have(food)) {
             return Err(text!["must not meet ", food.name, ": another food, or another exercise."]);
         }
         let fitting = hand_out.knives(planned.exercise.id, &planned.exercise.fields, student);
