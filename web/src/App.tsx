@@ -10,7 +10,7 @@ const SignInPage = lazy(() => import('./features/sign-in/SignInPage'));
 const Addressed = lazy(() => import('./shared/Addressed'));
 const PlanPage = lazy(() => import('./features/plan/PlanPage'));
 const RotationPage = lazy(() => import('./features/rotation/RotationPage'));
-const LessonPaper = lazy(() => import('./features/plan/LessonPaper'));
+const PaperPage = lazy(() => import('./features/paper/PaperPage'));
 const ClassPage = lazy(() => import('./features/class/ClassPage'));
 const YardPage = lazy(() => import('./features/yard/YardPage'));
 const PlaybookPage = lazy(() => import('./features/playbook/PlaybookPage'));
@@ -45,9 +45,9 @@ export function App() {
             <Route path="plan" element={<PlanPage />} />
             <Route path="plan/:lessonId" element={<PlanPage />} />
             <Route path="plan/:lessonId/rotation" element={<RotationPage />} />
-            <Route path="plan/:lessonId/paper" element={<LessonPaper />} />
             <Route element={<Addressed />}>
               <Route path="plan/:lessonId/produce" element={<ProducePage />} />
+              <Route path="plan/:lessonId/paper" element={<PaperPage />} />
               <Route path="bench" element={<BenchPage />} />
               <Route path="playbook" element={<PlaybookPage />} />
               <Route path="class" element={<ClassPage />} />

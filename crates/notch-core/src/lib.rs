@@ -52,6 +52,7 @@ pub mod lesson;
 pub mod measure;
 pub mod onion;
 pub mod own;
+pub mod paper;
 pub mod people;
 mod problem;
 pub mod progress;

@@ -25,3 +25,17 @@ pub(crate) fn day(date: Date) -> String {
     let month = usize::try_from(date.month() - 1).ok().and_then(|index| MONTHS.get(index)).unwrap_or(&"");
     format!("{} {month}", date.day())
 }
+
+/// The weekday of a day, e.g. `Tuesday`.
+pub(crate) fn weekday(date: Date) -> &'static str {
+    use jiff::civil::Weekday;
+    match date.weekday() {
+        Weekday::Monday => "Monday",
+        Weekday::Tuesday => "Tuesday",
+        Weekday::Wednesday => "Wednesday",
+        Weekday::Thursday => "Thursday",
+        Weekday::Friday => "Friday",
+        Weekday::Saturday => "Saturday",
+        Weekday::Sunday => "Sunday",
+    }
+}

@@ -98,7 +98,8 @@ impl ApiError {
         if problems.is_empty() { Ok(()) } else { Err(ApiError::Fields(problems)) }
     }
 
-    fn document(self) -> ProblemDocument {
+    /// What happened, as it is told.
+    pub fn document(self) -> ProblemDocument {
         let (status, kind, title, detail, problems) = match self {
             ApiError::Fields(problems) => {
                 let detail = problems.iter().map(|problem| problem.message.as_str()).collect::<Vec<_>>().join(" ");

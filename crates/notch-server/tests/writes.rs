@@ -44,6 +44,10 @@ async fn every_write(server: &Server) -> Vec<Write> {
     let knife = rack["groups"][0]["knives"][0]["knife"].clone();
     let (_, plan) = server.get("/api/lessons/6/plan").await;
     let lesson = plan["lesson"].clone();
+    let (_, plan) = server.get("/api/lessons/7/plan").await;
+    let seventh = plan["lesson"].clone();
+    let (_, plan) = server.get("/api/lessons/8/plan").await;
+    let eighth = plan["lesson"].clone();
     let (_, class) = server.get("/api/lessons/5/plan").await;
     let exercise = class["exercises"][1]["exercise"].clone();
     let (_, attempt) = server.start(11, 12).await;
@@ -119,14 +123,14 @@ async fn every_write(server: &Server) -> Vec<Write> {
         write(
             Method::PUT,
             "/api/lessons/{id}/time-rule",
-            6,
-            json!({ "version": version(&lesson), "fields": { "minutes": 100, "segments": lesson["segments"] } }),
+            7,
+            json!({ "version": version(&seventh), "fields": { "minutes": 100, "segments": seventh["segments"] } }),
         ),
         write(
             Method::PUT,
             "/api/lessons/{id}/produce",
-            6,
-            json!({ "version": version(&lesson), "fields": { "ends": [{ "food": "carrot", "end": "taken_home" }] } }),
+            8,
+            json!({ "version": version(&eighth), "fields": { "ends": [{ "food": "carrot", "end": "taken_home" }] } }),
         ),
         write(Method::POST, "/api/lessons/{id}/exercises", 7, exercise.clone()),
         write(Method::PUT, "/api/exercises/{id}", id(&exercise), json!({ "version": version(&exercise), "fields": exercise })),

@@ -19,7 +19,7 @@ use tracing_subscriber::filter::{LevelFilter, Targets};
 use tracing_subscriber::layer::SubscriberExt;
 use tracing_subscriber::util::SubscriberInitExt;
 
-type Done = Result<(), Box<dyn Error>>;
+pub(crate) type Done = Result<(), Box<dyn Error>>;
 
 /// The log goes to the standard error; `RUST_LOG` says how much of it, warnings where it is not set.
 fn start_log() -> Done {
@@ -131,7 +131,7 @@ pub(crate) fn export(data: &Path, file: Option<&Path>) -> Done {
             if file.exists() && !is_export(file) {
                 return Err(format!("{} is there and is no export of this program: name another file", file.display()).into());
             }
-            write_whole(file, &text).map_err(|error| format!("{}: {error}", file.display()))?;
+            write_whole(file, text.as_bytes()).map_err(|error| format!("{}: {error}", file.display()))?;
             println!("Exported to {}", file.display());
         }
     }
@@ -146,10 +146,10 @@ fn is_export(file: &Path) -> bool {
 
 /// Written beside under a name that nobody has, kept on the disk and moved: a full disk or a lost current
 /// never leaves half a file under the name.
-fn write_whole(file: &Path, text: &str) -> io::Result<()> {
+pub(crate) fn write_whole(file: &Path, content: &[u8]) -> io::Result<()> {
     let folder = file.parent().filter(|folder| !folder.as_os_str().is_empty()).unwrap_or(Path::new("."));
     let mut beside = tempfile::NamedTempFile::new_in(folder)?;
-    beside.write_all(text.as_bytes())?;
+    beside.write_all(content)?;
     beside.as_file().sync_all()?;
     beside.persist(file)?;
     Ok(())

@@ -1,6 +1,7 @@
 //! The program: `serve`, and the commands around a school's data.
 
 mod commands;
+mod paper;
 
 use std::net::SocketAddr;
 use std::path::PathBuf;
@@ -68,6 +69,8 @@ enum Command {
         /// File of the class (`rotation-instance/1`); `-` for standard input.
         file: PathBuf,
     },
+    /// Write the pages of a lesson as PDF or SVG, at true size.
+    Paper(Paper),
     /// Set the instructor's passphrase, read from standard input.
     Passphrase {
         /// Folder of the data.
@@ -81,6 +84,31 @@ enum Command {
     CourseSchema,
 }
 
+/// What is printed of which lesson, and where to.
+#[derive(Debug, clap::Args)]
+struct Paper {
+    /// The lesson, by its number in the address of its page.
+    lesson: i64,
+    /// What is printed: lesson, stations, rotation, order, count, practice or whole.
+    #[arg(long, value_name = "PAGE", default_value = "lesson")]
+    page: String,
+    /// Size of the paper: a4 or letter.
+    #[arg(long, value_name = "SIZE", default_value = "a4")]
+    paper: String,
+    /// PDF file to write.
+    #[arg(long, value_name = "FILE", required_unless_present = "svg")]
+    pdf: Option<PathBuf>,
+    /// SVG file to write; a second page is written beside it as FILE-2.svg, and so on.
+    #[arg(long, value_name = "FILE")]
+    svg: Option<PathBuf>,
+    /// Folder of the data.
+    #[arg(long, value_name = "DIR", default_value = "data")]
+    data: PathBuf,
+    /// Of the made-up school, which needs no folder.
+    #[arg(long)]
+    demo: bool,
+}
+
 fn main() -> ExitCode {
     let done = match Arguments::parse().command {
         Command::Serve { demo, data, listen } => commands::serve(demo, data, listen),
@@ -90,6 +118,7 @@ fn main() -> ExitCode {
         Command::Accept { data } => commands::accept(&data),
         Command::Advise { file } => commands::advise(&file),
         Command::Rotate { file } => commands::rotate(&file),
+        Command::Paper(asked) => paper::write(&asked),
         Command::Passphrase { data } => commands::passphrase(&data),
         Command::Openapi => commands::print_openapi(),
         Command::CourseSchema => commands::print_course_schema(),

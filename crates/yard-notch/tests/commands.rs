@@ -269,3 +269,26 @@ fn a_class_is_rotated_from_a_file_and_a_bad_one_is_told() {
     let missing = run(&["rotate", "no-such-file.json"]);
     assert!(!missing.status.success() && String::from_utf8_lossy(&missing.stderr).contains("no-such-file.json"));
 }
+
+#[test]
+fn the_pages_of_a_lesson_are_written_as_files() {
+    let folder = TempDir::new().unwrap();
+    let (pdf, svg) = (path(&folder, "cards.pdf"), path(&folder, "cards.svg"));
+    let written = run(&["paper", "5", "--demo", "--page", "stations", "--paper", "letter", "--pdf", &pdf, "--svg", &svg]);
+    assert!(written.status.success(), "{written:?}");
+    assert!(std::fs::read(&pdf).unwrap().starts_with(b"%PDF"));
+    for name in ["cards.svg", "cards-2.svg"] {
+        let text = std::fs::read_to_string(path(&folder, name)).unwrap();
+        assert!(text.contains("width=\"215.9mm\" height=\"279.4mm\""), "{name}");
+    }
+    let again = run(&["paper", "5", "--demo", "--pdf", &pdf]);
+    assert!(again.status.success(), "a page takes the place of a page");
+    let other = path(&folder, "notes.txt");
+    std::fs::write(&other, "what nobody may lose").unwrap();
+    assert!(error_of(&run(&["paper", "5", "--demo", "--pdf", &other])).contains("is something else"));
+    assert_eq!(std::fs::read_to_string(&other).unwrap(), "what nobody may lose");
+    assert!(error_of(&run(&["paper", "5", "--demo", "--page", "poster", "--pdf", &pdf])).contains("lesson, stations, rotation"));
+    assert!(error_of(&run(&["paper", "5", "--demo", "--paper", "a3", "--pdf", &pdf])).contains("allowed: a4, letter"));
+    assert!(error_of(&run(&["paper", "77", "--demo", "--pdf", &pdf])).contains("77"));
+    assert!(error_of(&run(&["paper", "5", "--demo"])).contains("--pdf"));
+}

@@ -5,6 +5,7 @@ const ADVICE = [
   'plan',
   'rotation',
   'produce',
+  'paper',
   'course-plan',
   'class',
   'playbook',
@@ -39,6 +40,7 @@ const TOUCHED = {
     'plan',
     'rotation',
     'produce',
+    'paper',
     'course-plan',
     'class',
     'check',
@@ -50,11 +52,11 @@ const TOUCHED = {
     'try-doctrines',
   ],
   // Wear follows from the minutes in class.
-  attempt: ['rotation', 'produce', 'course-plan', 'class', 'yard', 'student', 'rack', 'care'],
+  attempt: ['rotation', 'produce', 'paper', 'course-plan', 'class', 'yard', 'student', 'rack', 'care'],
   incident: ['class', 'student'],
   demonstration: ['sharp-dull'],
   check: ['check'],
-  rotation: ['rotation'],
+  rotation: ['rotation', 'paper'],
   count: ['count'],
 } as const satisfies Record<string, readonly string[]>;
 

@@ -372,6 +372,22 @@ export const useProduce = (lesson: number, fields: Api['ProduceFields'] | undefi
     retry: false,
   });
 
+/** The pages of a lesson as they are printed. */
+export const usePaper = (lesson: number | undefined, page: Api['PaperKind'], paper: Api['PaperSize']) =>
+  useQuery({
+    queryKey: ['paper', lesson, page, paper],
+    queryFn: ({ signal }): Promise<Api['Pages']> =>
+      answer(
+        ask.GET('/api/lessons/{id}/paper', {
+          params: { path: { id: lesson ?? 0 }, query: { page, paper } },
+          signal,
+        }),
+      ),
+    enabled: lesson !== undefined,
+    placeholderData: keepPreviousData,
+    retry: false,
+  });
+
 /** One order over the lessons of a course. */
 export const useCourseOrder = (course: number, span: { from: string | null; until: string | null }) =>
   useQuery({

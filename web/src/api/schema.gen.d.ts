@@ -860,6 +860,57 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/lessons/{id}/paper": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The pages of a lesson, for the screen. */
+        get: operations["paper_show"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/lessons/{id}/paper/pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The pages of a lesson as one PDF file. */
+        get: operations["paper_pdf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/lessons/{id}/paper/svg": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** One page of a lesson as an SVG file. */
+        get: operations["paper_svg"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/lessons/{id}/plan": {
         parameters: {
             query?: never;
@@ -3387,6 +3438,115 @@ export interface components {
             /** @description Segments in order. */
             segments: components["schemas"]["StoredSegment"][];
         };
+        /** @description Something that is drawn. */
+        Drawn: {
+            /** @description The face. */
+            face: components["schemas"]["PaperFace"];
+            /** @description How dark. */
+            ink: components["schemas"]["PaperInk"];
+            /** @enum {string} */
+            kind: "words";
+            /**
+             * Format: double
+             * @description Height of the type, mm.
+             */
+            size: number;
+            /** @description The words. */
+            text: string;
+            /**
+             * Format: double
+             * @description Where it begins, mm from the left.
+             */
+            x: number;
+            /**
+             * Format: double
+             * @description Its baseline, mm from the top.
+             */
+            y: number;
+        } | {
+            fill?: components["schemas"]["PaperInk"] | null;
+            /**
+             * Format: double
+             * @description Height, mm.
+             */
+            height: number;
+            /** @enum {string} */
+            kind: "box";
+            /**
+             * Format: double
+             * @description Width of its line, mm; none without one. The line lies inside the rectangle.
+             */
+            line?: number | null;
+            /**
+             * Format: double
+             * @description Width, mm.
+             */
+            width: number;
+            /**
+             * Format: double
+             * @description Left side, mm.
+             */
+            x: number;
+            /**
+             * Format: double
+             * @description Upper side, mm.
+             */
+            y: number;
+        } | {
+            /** @enum {string} */
+            kind: "line";
+            /**
+             * Format: double
+             * @description Width, mm.
+             */
+            width: number;
+            /**
+             * Format: double
+             * @description From, mm from the left.
+             */
+            x1: number;
+            /**
+             * Format: double
+             * @description To, mm from the left.
+             */
+            x2: number;
+            /**
+             * Format: double
+             * @description From, mm from the top.
+             */
+            y1: number;
+            /**
+             * Format: double
+             * @description To, mm from the top.
+             */
+            y2: number;
+        } | {
+            /** @description The path. */
+            d: string;
+            fill?: components["schemas"]["PaperInk"] | null;
+            /** @enum {string} */
+            kind: "outline";
+            /**
+             * Format: double
+             * @description Width of its line, mm of paper; none without one.
+             */
+            line?: number | null;
+            /**
+             * Format: double
+             * @description Millimetres of paper for one of the path's units.
+             */
+            scale: number;
+            /**
+             * Format: double
+             * @description Where its origin lies, mm from the left.
+             */
+            x: number;
+            /**
+             * Format: double
+             * @description Where its origin lies, mm from the top.
+             */
+            y: number;
+        };
         /** @description A value to drop, so that the shipped one stands again. */
         DropOwn: {
             /** @description Id within its kind. */
@@ -5695,6 +5855,80 @@ export interface components {
             /** @description The pace. */
             pace: components["schemas"]["Pace"];
         };
+        /** @description Pages as they are printed. */
+        Pages: {
+            /** @description What is printed. */
+            page: components["schemas"]["PaperKind"];
+            /** @description The pages. */
+            pages: components["schemas"]["PaperPage"][];
+            /** @description Size of the paper. */
+            paper: components["schemas"]["PaperSize"];
+            /** @description What the lesson is called. */
+            title: string;
+        };
+        /** @description Marks that belong together. */
+        PaperBlock: {
+            /** @description What is drawn, one above the other. */
+            marks: components["schemas"]["Drawn"][];
+            /** @description What they are. */
+            role: components["schemas"]["PaperRole"];
+        };
+        /**
+         * @description A face of the type.
+         * @enum {string}
+         */
+        PaperFace: "plain" | "bold" | "figures";
+        /**
+         * @description How dark something is; everything is told apart in black and white.
+         * @enum {string}
+         */
+        PaperInk: "black" | "dark" | "tint" | "white";
+        /**
+         * @description What is printed of a lesson.
+         * @enum {string}
+         */
+        PaperKind: "lesson" | "stations" | "rotation" | "order" | "count" | "practice" | "whole";
+        /** @description A page. */
+        PaperPage: {
+            /** @description What is on it, in the order in which it is read. */
+            blocks: components["schemas"]["PaperBlock"][];
+            /**
+             * Format: double
+             * @description Height, mm.
+             */
+            height: number;
+            /** @description What it is called. */
+            name: string;
+            /**
+             * Format: double
+             * @description Width, mm.
+             */
+            width: number;
+        };
+        /** @description What a part of a page is, for who has it read aloud. */
+        PaperRole: {
+            /** @enum {string} */
+            kind: "title";
+        } | {
+            /** @enum {string} */
+            kind: "heading";
+        } | {
+            /** @enum {string} */
+            kind: "text";
+        } | {
+            /** @enum {string} */
+            kind: "figure";
+            /** @description What it shows. */
+            shows: string;
+        } | {
+            /** @enum {string} */
+            kind: "decoration";
+        };
+        /**
+         * @description A size of paper.
+         * @enum {string}
+         */
+        PaperSize: "a4" | "letter";
         /** @description One part of a sentence. */
         Part: string | {
             /** @description Shown without its unit, which follows a later length: `3 to 5 mm`. */
@@ -10958,6 +11192,170 @@ export interface operations {
             /** @description The disk is full; nothing was kept. */
             507: {
                 headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    paper_show: {
+        parameters: {
+            query?: {
+                /** @description What is printed; the lesson on one page where nothing is said. */
+                page?: "lesson" | "stations" | "rotation" | "order" | "count" | "practice" | "whole";
+                /** @description Size of the paper; A4 where nothing is said. */
+                paper?: "a4" | "letter";
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Refused: why, and at which fields. */
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Pages"];
+                };
+            };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    paper_pdf: {
+        parameters: {
+            query?: {
+                /** @description What is printed; the lesson on one page where nothing is said. */
+                page?: "lesson" | "stations" | "rotation" | "order" | "count" | "practice" | "whole";
+                /** @description Size of the paper; A4 where nothing is said. */
+                paper?: "a4" | "letter";
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Refused: why, and at which fields. */
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": number[];
+                };
+            };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    paper_svg: {
+        parameters: {
+            query?: {
+                /** @description Which page, from 1; the first where nothing is said. */
+                number?: number;
+                /** @description What is printed; the lesson on one page where nothing is said. */
+                page?: "lesson" | "stations" | "rotation" | "order" | "count" | "practice" | "whole";
+                /** @description Size of the paper; A4 where nothing is said. */
+                paper?: "a4" | "letter";
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Refused: why, and at which fields. */
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/svg+xml": string;
+                };
+            };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
                     [name: string]: unknown;
                 };
                 content: {

@@ -3,7 +3,7 @@
 use serde::{Deserialize, Serialize};
 
 use super::Making;
-use crate::catalogue::{Catalogue, Grip, Hold, Motion, Third};
+use crate::catalogue::{Catalogue, Food, Grip, Hold, Motion, Third};
 use crate::problem::Problem;
 use crate::text::Text;
 use crate::units::Millimetres;
@@ -28,6 +28,20 @@ pub enum Amount {
         /// Grams for each student.
         count: u16,
     },
+}
+
+impl Amount {
+    /// In words, e.g. `2 carrots`, `40 pieces`.
+    pub fn words(self, food: Option<&Food>) -> String {
+        match (self, food) {
+            (Amount::Units { count: 1 }, Some(food)) => format!("one {}", food.unit),
+            (Amount::Units { count }, Some(food)) => format!("{count} {}", food.plural),
+            (Amount::Units { count }, None) => count.to_string(),
+            (Amount::Pieces { count: 1 }, _) => "one piece".to_owned(),
+            (Amount::Pieces { count }, _) => format!("{count} pieces"),
+            (Amount::Grams { count }, _) => format!("{count} g"),
+        }
+    }
 }
 
 /// Grams of cut food that one student can be set.

@@ -148,13 +148,6 @@ fn fewer(at_hand: &AtHand<'_>, planned: &PlannedExercise, advice: &Advice) -> Ve
     if fields.own_minutes.is_some() {
         return Vec::new();
     }
-    let said = |amount: Amount| match (amount, food) {
-        (Amount::Units { count: 1 }, Some(food)) => format!("one {}", food.unit),
-        (Amount::Units { count }, Some(food)) => format!("{count} {}", food.plural),
-        (Amount::Units { count }, None) => count.to_string(),
-        (Amount::Pieces { count }, _) => format!("{count} pieces"),
-        (Amount::Grams { count }, _) => format!("{count} g"),
-    };
     let smaller = counts.into_iter().map(of).filter(|amount| *amount != fields.amount).take(3);
     smaller
         .filter_map(|amount| {
@@ -162,7 +155,7 @@ fn fewer(at_hand: &AtHand<'_>, planned: &PlannedExercise, advice: &Advice) -> Ve
             let needs = advise(at_hand, &choice).ok()?.figures.minutes_needed?;
             (Some(needs) < advice.figures.minutes_needed).then(|| Fewer {
                 amount,
-                words: format!("{} for each in place of {}", said(amount), said(fields.amount)),
+                words: format!("{} for each in place of {}", amount.words(food), fields.amount.words(food)),
                 needs,
             })
         })

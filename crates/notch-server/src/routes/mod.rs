@@ -13,6 +13,7 @@ pub(crate) mod courses;
 pub(crate) mod inspection;
 pub(crate) mod made_up;
 pub(crate) mod own;
+pub(crate) mod paper;
 pub(crate) mod plan;
 pub(crate) mod playbook;
 pub(crate) mod produce;
@@ -24,6 +25,8 @@ pub(crate) mod sign_in;
 pub(crate) mod start;
 pub(crate) mod students;
 pub(crate) mod yard;
+
+pub use paper::pages_of;
 
 use jiff::civil::Date;
 use jiff::tz::TimeZone;

@@ -165,6 +165,7 @@ pub(crate) async fn keep_time_rule(
                 let after = exercises_after(&before, &fewer, &leave_out);
                 let fields = LessonFields { minutes, segments, ..lesson.fields };
                 lay_out_segments(&records.at_hand(catalogue), minutes, &fields.segments, &[])?;
+                let kept = writer.change_lesson(id, change.version, &fields)?.id;
                 let of_lesson = |exercise_id: &i64| before.iter().any(|exercise| exercise.id == *exercise_id);
                 if let Some(other) = fewer.iter().map(|less| less.exercise_id).chain(leave_out).find(|id| !of_lesson(id)) {
                     return Err(StoreError::NotFound { what: "exercise of this lesson", id: other }.into());
@@ -179,7 +180,7 @@ pub(crate) async fn keep_time_rule(
                         Some(_) => {}
                     }
                 }
-                Ok(writer.change_lesson(id, change.version, &fields)?.id)
+                Ok(kept)
             },
             |reader, catalogue, id| Ok(Json(plan_of(reader, catalogue, id)?)),
         )

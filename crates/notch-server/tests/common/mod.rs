@@ -85,9 +85,15 @@ impl Server {
 
     /// An answer that is plain text, such as a table.
     pub async fn text(&self, path: &str) -> String {
+        String::from_utf8(self.get_bytes(path).await.1).unwrap()
+    }
+
+    /// An answer that is a file.
+    pub async fn get_bytes(&self, path: &str) -> (StatusCode, Vec<u8>) {
         let request = Request::builder().uri(path).header(header::HOST, "localhost").body(Body::empty()).unwrap();
-        let bytes = self.send(request).await.into_body().collect().await.unwrap().to_bytes();
-        String::from_utf8(bytes.to_vec()).unwrap()
+        let response = self.send(request).await;
+        let status = response.status();
+        (status, response.into_body().collect().await.unwrap().to_bytes().to_vec())
     }
 
     pub async fn post(&self, path: &str, body: Value) -> (StatusCode, Value) {

@@ -118,7 +118,7 @@ function LessonButtons({ open, onOpen }: { open: Opened; onOpen: (open: Opened) 
         Produce
       </Button>
       <Button variant="default" component={Link} to={`/courses/${courseId}/plan/${lesson?.id ?? ''}/paper`}>
-        On one page
+        On paper
       </Button>
       <Button variant="default" onClick={() => onOpen(open === 'this' ? undefined : 'this')}>
         Title and time…

@@ -1,0 +1,197 @@
+//! The pages of a lesson: for the screen, as PDF, and as SVG.
+
+use axum::Json;
+use axum::extract::State;
+use axum::http::header;
+use axum::response::IntoResponse;
+use jiff::civil::Date;
+use notch_core::Problem;
+use notch_core::catalogue::Catalogue;
+use notch_core::paper::{PaperInput, PaperKind, PaperPage, PaperSize, page_as_svg, paper};
+use notch_core::progress::GoodShares;
+use notch_core::records::Knife;
+use notch_core::views::{
+    CheckInput, ClassInput, ProduceInput, plan_view, produce_view, proposed_numbers, rotation_view, yard_view,
+};
+use notch_store::Reader;
+use serde::{Deserialize, Serialize};
+use utoipa::{IntoParams, ToSchema};
+
+use super::CourseRecords;
+use crate::error::ApiError;
+use crate::extract::{Asked, Id};
+use crate::state::AppState;
+
+/// Which pages.
+#[derive(Clone, Copy, Debug, Deserialize, IntoParams)]
+#[into_params(parameter_in = Query)]
+pub(crate) struct Wanted {
+    /// What is printed; the lesson on one page where nothing is said.
+    #[serde(default)]
+    #[param(inline)]
+    page: PaperKind,
+    /// Size of the paper; A4 where nothing is said.
+    #[serde(default)]
+    #[param(inline)]
+    paper: PaperSize,
+}
+
+/// One page of them.
+#[derive(Clone, Copy, Debug, Deserialize, IntoParams)]
+#[into_params(parameter_in = Query)]
+pub(crate) struct WantedPage {
+    /// What is printed; the lesson on one page where nothing is said.
+    #[serde(default)]
+    #[param(inline)]
+    page: PaperKind,
+    /// Size of the paper; A4 where nothing is said.
+    #[serde(default)]
+    #[param(inline)]
+    paper: PaperSize,
+    /// Which page, from 1; the first where nothing is said.
+    #[serde(default = "first")]
+    number: usize,
+}
+
+const fn first() -> usize {
+    1
+}
+
+/// Pages as they are printed.
+#[derive(Debug, Serialize, ToSchema)]
+pub(crate) struct Pages {
+    /// What the lesson is called.
+    title: String,
+    /// What is printed.
+    page: PaperKind,
+    /// Size of the paper.
+    paper: PaperSize,
+    /// The pages.
+    pages: Vec<PaperPage>,
+}
+
+/// The title of a lesson, and its pages, worked out from all that is known of it on a day.
+///
+/// # Errors
+/// No such lesson, and what the database says.
+pub fn pages_of(
+    reader: &Reader<'_>,
+    catalogue: &Catalogue,
+    (id, today): (i64, Option<Date>),
+    (kind, size): (PaperKind, PaperSize),
+) -> Result<(String, Vec<PaperPage>), ApiError> {
+    let lesson = reader.lesson(id)?;
+    let course = lesson.course_id;
+    let records = CourseRecords::read(reader, course)?;
+    let at_hand = records.at_hand(catalogue);
+    let today = today.unwrap_or_else(|| lesson.fields.starts_at.date());
+    let exercises = reader.exercises(id)?;
+    let plan = plan_view(&at_hand, &lesson, &exercises)?;
+    let attempts = reader.attempts_of_course(course)?;
+    let incidents = reader.incidents(course)?;
+    let class = ClassInput {
+        at_hand,
+        lesson: &lesson,
+        exercises: &plan.exercises,
+        attempts: &attempts,
+        incidents: &incidents,
+        exercise_id: None,
+        today,
+    };
+    let kept = reader.rotation(id)?;
+    let rotation = rotation_view(&class, plan.time_rule.clone(), &kept, &kept.fields);
+    let shares = GoodShares::of(catalogue, &attempts);
+    let food =
+        ProduceInput { at_hand: &at_hand, lesson: &lesson, exercises: &exercises, shares: &shares, fields: &lesson.produce };
+    let check = CheckInput {
+        at_hand,
+        lesson: &lesson,
+        exercises: &plan.exercises,
+        histories: &reader.care_histories(catalogue, None)?,
+        ticks: &[],
+    };
+    // What goes out is what the rotation hands out; what the check sheet proposes where there is none.
+    let handed = |knife: &&Knife| rotation.turns.iter().any(|turn| turn.knife_id == knife.id);
+    let of_rotation: Vec<String> = records.knives.iter().filter(handed).map(|knife| knife.fields.number.clone()).collect();
+    let numbers = if of_rotation.is_empty() { proposed_numbers(&check) } else { of_rotation };
+    let input = PaperInput {
+        catalogue,
+        plan: &plan,
+        lessons: reader.lessons(course)?.len(),
+        students: &records.students,
+        produce: &produce_view(&food),
+        rotation: &rotation,
+        knives: &records.knives,
+        numbers: &numbers,
+        yard: &yard_view(&at_hand, &attempts, today),
+    };
+    Ok((lesson.fields.title.clone(), paper(&input, kind, size)))
+}
+
+/// The pages of a lesson, for the screen.
+#[utoipa::path(get, operation_id = "paper_show", path = "/api/lessons/{id}/paper", tag = "paper", params(("id" = i64, Path), Wanted),
+    responses((status = 200, body = Pages)))]
+pub(crate) async fn show(
+    State(state): State<AppState>,
+    Id(id): Id,
+    Asked(wanted): Asked<Wanted>,
+) -> Result<Json<Pages>, ApiError> {
+    let today = move |state: &AppState, reader: &Reader<'_>| today(state, reader, id);
+    let own = state.clone();
+    state
+        .read(move |reader, catalogue| {
+            let day = today(&own, reader)?;
+            let (title, pages) = pages_of(reader, catalogue, (id, Some(day)), (wanted.page, wanted.paper))?;
+            Ok(Json(Pages { title, page: wanted.page, paper: wanted.paper, pages }))
+        })
+        .await
+}
+
+fn today(state: &AppState, reader: &Reader<'_>, id: i64) -> Result<Date, ApiError> {
+    let course = reader.course(reader.lesson(id)?.course_id)?;
+    Ok(state.settings.clock.today(&course.fields.zone()))
+}
+
+/// The pages of a lesson as one PDF file.
+#[utoipa::path(get, operation_id = "paper_pdf", path = "/api/lessons/{id}/paper/pdf", tag = "paper", params(("id" = i64, Path), Wanted),
+    responses((status = 200, body = Vec<u8>, content_type = "application/pdf")))]
+pub(crate) async fn pdf(
+    State(state): State<AppState>,
+    Id(id): Id,
+    Asked(wanted): Asked<Wanted>,
+) -> Result<impl IntoResponse, ApiError> {
+    let own = state.clone();
+    let bytes = state
+        .read(move |reader, catalogue| {
+            let day = today(&own, reader, id)?;
+            let (title, pages) = pages_of(reader, catalogue, (id, Some(day)), (wanted.page, wanted.paper))?;
+            notch_paper::pdf(&title, &pages).map_err(|error| ApiError::Conflict(error.to_string()))
+        })
+        .await?;
+    let name = format!("inline; filename=\"lesson-{id}-{}.pdf\"", wanted.page.word());
+    Ok(([(header::CONTENT_TYPE, "application/pdf".to_owned()), (header::CONTENT_DISPOSITION, name)], bytes))
+}
+
+/// One page of a lesson as an SVG file.
+#[utoipa::path(get, operation_id = "paper_svg", path = "/api/lessons/{id}/paper/svg", tag = "paper", params(("id" = i64, Path), WantedPage),
+    responses((status = 200, body = String, content_type = "image/svg+xml")))]
+pub(crate) async fn svg(
+    State(state): State<AppState>,
+    Id(id): Id,
+    Asked(wanted): Asked<WantedPage>,
+) -> Result<impl IntoResponse, ApiError> {
+    let own = state.clone();
+    let text = state
+        .read(move |reader, catalogue| {
+            let day = today(&own, reader, id)?;
+            let (_, pages) = pages_of(reader, catalogue, (id, Some(day)), (wanted.page, wanted.paper))?;
+            let page = wanted.number.checked_sub(1).and_then(|index| pages.get(index));
+            page.map(page_as_svg).ok_or_else(|| {
+                let allowed = format!("1 to {}", pages.len());
+                ApiError::Fields(vec![Problem::new("/number", "Page", wanted.number, "is not there", allowed)])
+            })
+        })
+        .await?;
+    let name = format!("attachment; filename=\"lesson-{id}-{}-{}.svg\"", wanted.page.word(), wanted.number);
+    Ok(([(header::CONTENT_TYPE, "image/svg+xml".to_owned()), (header::CONTENT_DISPOSITION, name)], text))
+}
