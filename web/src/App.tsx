@@ -10,6 +10,7 @@ const SignInPage = lazy(() => import('./features/sign-in/SignInPage'));
 const Addressed = lazy(() => import('./shared/Addressed'));
 const PlanPage = lazy(() => import('./features/plan/PlanPage'));
 const RotationPage = lazy(() => import('./features/rotation/RotationPage'));
+const ReadyPage = lazy(() => import('./features/plan/ReadyPage'));
 const PaperPage = lazy(() => import('./features/paper/PaperPage'));
 const ClassPage = lazy(() => import('./features/class/ClassPage'));
 const YardPage = lazy(() => import('./features/yard/YardPage'));
@@ -45,6 +46,7 @@ export function App() {
             <Route path="plan" element={<PlanPage />} />
             <Route path="plan/:lessonId" element={<PlanPage />} />
             <Route path="plan/:lessonId/rotation" element={<RotationPage />} />
+            <Route path="plan/:lessonId/ready" element={<ReadyPage />} />
             <Route element={<Addressed />}>
               <Route path="plan/:lessonId/produce" element={<ProducePage />} />
               <Route path="plan/:lessonId/paper" element={<PaperPage />} />

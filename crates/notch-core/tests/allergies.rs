@@ -5,8 +5,11 @@ use jiff::civil::date;
 use notch_core::at_hand::AtHand;
 use notch_core::lesson::first_segments;
 use notch_core::people::{AgeBand, Hand};
+use notch_core::progress::GoodShares;
 use notch_core::records::{Amount, Exercise, ExerciseFields, Lesson, LessonFields, Making, Student};
-use notch_core::views::{AdviceChoice, CheckInput, ClassInput, WatchKind, advise, check_sheet, class_view, plan_view};
+use notch_core::views::{
+    AdviceChoice, CheckInput, ClassInput, ProduceInput, WatchKind, advise, check_sheet, class_view, plan_view, produce_view,
+};
 use proptest::prelude::*;
 
 fn celery() -> AdviceChoice {
@@ -98,8 +101,10 @@ fn the_lines_of_the_check_sheet_keep_their_ids_when_knives_are_renamed() {
         let students = numbered(vec![student("Ivo", Hand::Right, &[])]);
         with_class(&students, |input| {
             let at_hand = AtHand { catalogue, course: &course, students: &students, knives: &knives };
-            let plan = plan_view(&at_hand, input.lesson, &input.exercises.iter().map(|e| e.exercise.clone()).collect::<Vec<_>>())
-                .unwrap();
+            let exercises: Vec<Exercise> = input.exercises.iter().map(|planned| planned.exercise.clone()).collect();
+            let plan = plan_view(&at_hand, input.lesson, &exercises).unwrap();
+            let (shares, fields) = (GoodShares::default(), &input.lesson.produce);
+            let food = ProduceInput { at_hand: &at_hand, lesson: input.lesson, exercises: &exercises, shares: &shares, fields };
             let histories = std::collections::BTreeMap::default();
             let sheet = check_sheet(&CheckInput {
                 at_hand,
@@ -107,6 +112,7 @@ fn the_lines_of_the_check_sheet_keep_their_ids_when_knives_are_renamed() {
                 exercises: &plan.exercises,
                 histories: &histories,
                 ticks: &[],
+                produce: &produce_view(&food),
             });
             sheet.items.into_iter().map(|item| item.id).collect()
         })

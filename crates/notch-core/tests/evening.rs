@@ -9,6 +9,7 @@ use notch_core::at_hand::AtHand;
 use notch_core::care::CareHistory;
 use notch_core::catalogue::{Grip, Hold, Motion, SegmentKind, Third};
 use notch_core::people::{AgeBand, Hand};
+use notch_core::progress::GoodShares;
 use notch_core::records::{
     Amount, Attempt, AttemptMarks, CheckTick, CountedKnife, Course, EdgeState, Exercise, ExerciseFields, Knife, Lesson,
     LessonFields, Making, StoredSegment, Student, StudentFields,
@@ -16,8 +17,8 @@ use notch_core::records::{
 use notch_core::resources::{BoardSize, Resources, Watchers};
 use notch_core::units::Millimetres;
 use notch_core::views::{
-    CheckInput, CheckPart, CheckSheet, ClassInput, ClassView, KnifeCount, PlannedExercise, WatchKind, check_closing, check_sheet,
-    class_view, plan_view, proposed_numbers,
+    CheckInput, CheckPart, CheckSheet, ClassInput, ClassView, KnifeCount, PlannedExercise, ProduceInput, ProduceView, WatchKind,
+    check_closing, check_sheet, class_view, plan_view, produce_view, proposed_numbers,
 };
 
 const TODAY: Date = date(2026, 10, 6);
@@ -95,6 +96,12 @@ impl Evening {
         plan_view(&self.at_hand(), &lesson(), &[self.exercise()]).unwrap().exercises
     }
 
+    fn produce(&self, lesson: &Lesson) -> ProduceView {
+        let (at_hand, exercises, shares) = (self.at_hand(), [self.exercise()], GoodShares::default());
+        let fields = &lesson.produce;
+        produce_view(&ProduceInput { at_hand: &at_hand, lesson, exercises: &exercises, shares: &shares, fields })
+    }
+
     fn sheet(&self) -> CheckSheet {
         let (lesson, exercises) = (lesson(), self.planned());
         check_sheet(&CheckInput {
@@ -103,6 +110,7 @@ impl Evening {
             exercises: &exercises,
             histories: &self.histories,
             ticks: &self.ticks,
+            produce: &self.produce(&lesson),
         })
     }
 
@@ -114,6 +122,7 @@ impl Evening {
             exercises: &exercises,
             histories: &self.histories,
             ticks: &[],
+            produce: &self.produce(&lesson),
         })
     }
 

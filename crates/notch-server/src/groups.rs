@@ -46,6 +46,7 @@ pub(crate) fn reading() -> OpenApiRouter<AppState> {
         .routes(routes!(r::plan::time_rule))
         .routes(routes!(r::rotation::show))
         .routes(routes!(r::produce::show))
+        .routes(routes!(r::ready::show))
         .routes(routes!(r::paper::show))
         .routes(routes!(r::paper::pdf))
         .routes(routes!(r::paper::svg))

@@ -372,6 +372,16 @@ export const useProduce = (lesson: number, fields: Api['ProduceFields'] | undefi
     retry: false,
   });
 
+/** Whether a lesson can begin. */
+export const useReady = (lesson: number | undefined) =>
+  useQuery({
+    queryKey: ['ready', lesson],
+    queryFn: ({ signal }): Promise<Api['ReadyView']> =>
+      answer(ask.GET('/api/lessons/{id}/ready', { ...path(lesson ?? 0), signal })),
+    enabled: lesson !== undefined,
+    retry: false,
+  });
+
 /** The pages of a lesson as they are printed. */
 export const usePaper = (lesson: number | undefined, page: Api['PaperKind'], paper: Api['PaperSize']) =>
   useQuery({

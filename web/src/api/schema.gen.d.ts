@@ -963,6 +963,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/lessons/{id}/ready": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Whether a lesson can begin: one list, worst first, each with its way out. */
+        get: operations["ready_show"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/lessons/{id}/rotation": {
         parameters: {
             query?: never;
@@ -6396,6 +6413,82 @@ export interface components {
              */
             value: "tip" | "middle" | "heel" | "whole";
         };
+        /**
+         * @description What it is about.
+         * @enum {string}
+         */
+        ReadyAbout: "time" | "exercise" | "rotation" | "short" | "hands" | "dull" | "watching" | "boards" | "produce" | "allergy" | "before" | "first_aid";
+        /** @description One thing that is not as it should be. */
+        ReadyItem: {
+            /** @description What it is about. */
+            about: components["schemas"]["ReadyAbout"];
+            /** @description Its way out. */
+            way: components["schemas"]["ReadyWay"];
+            /** @description How bad it is. */
+            weight: components["schemas"]["ReadyWeight"];
+            /** @description What is the matter, in one sentence. */
+            words: components["schemas"]["Text"];
+        };
+        /**
+         * @description A place of the program in which it is mended.
+         * @enum {string}
+         */
+        ReadyPlace: "plan" | "rotation" | "produce" | "rack_due" | "check_sheet" | "set_up";
+        /** @description Whether a lesson can begin. */
+        ReadyView: {
+            /** @description What is not as it should be, worst first; empty when all is. */
+            items: components["schemas"]["ReadyItem"][];
+            /**
+             * Format: int64
+             * @description The lesson, by id.
+             */
+            lesson_id: number;
+            /** @description Its title. */
+            title: string;
+            /**
+             * Format: int64
+             * @description Rises with each change of the lesson.
+             */
+            version: number;
+            /** @description The state in one sentence. */
+            words: string;
+        };
+        /** @description What a button does about it. */
+        ReadyWay: {
+            /** @enum {string} */
+            kind: "fit";
+            /** @description The way out. */
+            way: components["schemas"]["WayOut"];
+        } | {
+            /**
+             * Format: int64
+             * @description The exercise, by id.
+             */
+            exercise_id: number;
+            /** @description Id of the food. */
+            food: string;
+            /** @enum {string} */
+            kind: "instead";
+            /** @description What the button says. */
+            words: string;
+        } | {
+            /**
+             * Format: int64
+             * @description The exercise that is opened there, by id.
+             */
+            exercise_id?: number | null;
+            /** @enum {string} */
+            kind: "open";
+            /** @description The place. */
+            place: components["schemas"]["ReadyPlace"];
+            /** @description What the button says. */
+            words: string;
+        };
+        /**
+         * @description How bad it is.
+         * @enum {string}
+         */
+        ReadyWeight: "stop" | "caution" | "to_do";
         /** @description An answer that is not offered. */
         RefusedDoctrine: {
             /** @description Name. */
@@ -11568,6 +11661,55 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ProduceView"];
+                };
+            };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    ready_show: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Refused: why, and at which fields. */
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReadyView"];
                 };
             };
             /** @description No time for it now: nothing was begun, or nothing of it was kept. */

@@ -8,6 +8,7 @@ use serde::Serialize;
 use super::advice::{Advice, KnifeChoice};
 use super::order::units_in_words;
 use super::plan::PlannedExercise;
+use super::produce::ProduceView;
 use crate::at_hand::AtHand;
 use crate::care::{CareHistory, DueKind, due};
 use crate::catalogue::{Catalogue, KnifeType};
@@ -84,6 +85,8 @@ pub struct CheckInput<'a> {
     pub histories: &'a BTreeMap<i64, CareHistory>,
     /// Ticks so far.
     pub ticks: &'a [CheckTick],
+    /// The food of the lesson.
+    pub produce: &'a ProduceView,
 }
 
 impl CheckSheet {
@@ -102,6 +105,9 @@ impl CheckSheet {
         item.into_iter().chain(Problem::unless_text("/who", "Who is checking", &tick.who, 60)).collect()
     }
 }
+
+/// Id of the line about the first-aid box.
+pub(super) const FIRST_AID: &str = "first_aid";
 
 /// What a line is about. Its id is what ticks are kept under, so it is made of ids and figures alone: a
 /// label may be renamed.
@@ -192,23 +198,12 @@ pub fn check_sheet(input: &CheckInput<'_>) -> CheckSheet {
     items.extend(edge_items(input, &in_class));
     items.extend(station_items(input));
     items.extend(tools_item(input));
-    for planned in input.exercises {
-        let Some(advice) = &planned.advice else { continue };
-        let fields = &planned.exercise.fields;
-        let Some(food) = input.at_hand.catalogue.food(&fields.food) else { continue };
-        let figures = &advice.figures;
-        items.push(line(
-            &LineAbout::Food { exercise: planned.exercise.id },
-            CheckPart::Food,
-            units_in_words(&fields.making.food(food), fields.making.produce, figures.units_total),
-            format!("For {}: washed, laid out, one to show and {} spare.", lower(&advice.title), figures.units_spare),
-        ));
-    }
+    items.extend(food_items(input));
     let safety = |id: &'static str, title: &str, detail: &str| {
         line(&LineAbout::Thing(id), CheckPart::Safety, title.to_owned(), detail.to_owned())
     };
     items.push(safety(
-        "first_aid",
+        FIRST_AID,
         "First-aid box at hand",
         "Open it: cloths, plasters, gloves; everyone knows where it stands and who the first-aider is.",
     ));
@@ -227,6 +222,23 @@ pub fn check_sheet(input: &CheckInput<'_>) -> CheckSheet {
 
 fn line(about: &LineAbout<'_>, part: CheckPart, title: String, detail: String) -> CheckItem {
     CheckItem { id: about.id(), part, title, detail, numbers: Vec::new(), short: 0, tick: None }
+}
+
+/// The food of each exercise, for its students; what is to show and to spare comes with the order.
+fn food_items(input: &CheckInput<'_>) -> Vec<CheckItem> {
+    let found = input.produce.exercises.iter().filter_map(|need| {
+        let planned = input.exercises.iter().find(|planned| planned.exercise.id == need.exercise_id)?;
+        let making = planned.exercise.fields.making;
+        let food = input.at_hand.catalogue.food(&need.food)?;
+        let detail = if need.units_students == 0 {
+            format!("For {}: made of what is left of the cut before; nothing more is laid out.", lower(&need.title))
+        } else {
+            format!("For {}: washed, laid out; what is to show and to spare comes with the order.", lower(&need.title))
+        };
+        let amount = units_in_words(&making.food(food), making.produce, need.units_students);
+        Some(line(&LineAbout::Food { exercise: need.exercise_id }, CheckPart::Food, amount, detail))
+    });
+    found.collect()
 }
 
 /// Students who cut at the same time.

@@ -17,6 +17,7 @@ mod playbook;
 mod preparation;
 mod produce;
 mod rack;
+mod ready;
 mod rotation;
 mod sharp_dull;
 mod yard;
@@ -53,6 +54,7 @@ pub use produce::{
     check_produce, produce_view,
 };
 pub use rack::{DueKnife, DueLine, FoodAgainstBlade, RackGroup, RackInput, RackKnife, RackView, food_against_blade, rack_view};
+pub use ready::{ReadyAbout, ReadyInput, ReadyItem, ReadyPlace, ReadyView, ReadyWay, ReadyWeight, ready_view};
 pub use rotation::{
     LeftOut, RotationCell, RotationExercise, RotationKnife, RotationRound, RotationRow, RotationTurn, RotationView, WaitingWith,
     rotation_table, rotation_view,

@@ -6,8 +6,11 @@ use jiff::Timestamp;
 use notch_core::Problem;
 use notch_core::catalogue::Catalogue;
 use notch_core::eligibility::dull_barrier;
+use notch_core::progress::GoodShares;
 use notch_core::records::{CheckTick, Closing, parse_numbers};
-use notch_core::views::{CheckInput, CheckSheet, KnifeCount, check_closing, check_sheet, plan_view, proposed_numbers};
+use notch_core::views::{
+    CheckInput, CheckSheet, KnifeCount, ProduceInput, check_closing, check_sheet, plan_view, produce_view, proposed_numbers,
+};
 use notch_store::{Reader, Writer};
 use serde::Deserialize;
 use utoipa::ToSchema;
@@ -71,13 +74,18 @@ fn with_input<T>(
     let lesson = reader.lesson(id)?;
     let records = CourseRecords::read(reader, lesson.course_id)?;
     let at_hand = records.at_hand(catalogue);
-    let plan = plan_view(&at_hand, &lesson, &reader.exercises(id)?)?;
+    let exercises = reader.exercises(id)?;
+    let plan = plan_view(&at_hand, &lesson, &exercises)?;
+    let shares = GoodShares::of(catalogue, &reader.attempts_of_course(lesson.course_id)?);
+    let food =
+        ProduceInput { at_hand: &at_hand, lesson: &lesson, exercises: &exercises, shares: &shares, fields: &lesson.produce };
     Ok(with(&CheckInput {
         at_hand,
         lesson: &lesson,
         exercises: &plan.exercises,
         histories: &reader.care_histories(catalogue, None)?,
         ticks: &reader.check_ticks(id)?,
+        produce: &produce_view(&food),
     }))
 }
 

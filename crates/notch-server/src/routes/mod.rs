@@ -18,6 +18,7 @@ pub(crate) mod plan;
 pub(crate) mod playbook;
 pub(crate) mod produce;
 pub(crate) mod rack;
+pub(crate) mod ready;
 pub(crate) mod roster;
 pub(crate) mod rotation;
 pub(crate) mod sharp_dull;

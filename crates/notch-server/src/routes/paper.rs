@@ -8,16 +8,13 @@ use jiff::civil::Date;
 use notch_core::Problem;
 use notch_core::catalogue::Catalogue;
 use notch_core::paper::{PaperInput, PaperKind, PaperPage, PaperSize, page_as_svg, paper};
-use notch_core::progress::GoodShares;
 use notch_core::records::Knife;
-use notch_core::views::{
-    CheckInput, ClassInput, ProduceInput, plan_view, produce_view, proposed_numbers, rotation_view, yard_view,
-};
+use notch_core::views::{proposed_numbers, yard_view};
 use notch_store::Reader;
 use serde::{Deserialize, Serialize};
 use utoipa::{IntoParams, ToSchema};
 
-use super::CourseRecords;
+use super::ready::with_lesson;
 use crate::error::ApiError;
 use crate::extract::{Asked, Id};
 use crate::state::AppState;
@@ -80,52 +77,26 @@ pub fn pages_of(
     (id, today): (i64, Option<Date>),
     (kind, size): (PaperKind, PaperSize),
 ) -> Result<(String, Vec<PaperPage>), ApiError> {
-    let lesson = reader.lesson(id)?;
-    let course = lesson.course_id;
-    let records = CourseRecords::read(reader, course)?;
-    let at_hand = records.at_hand(catalogue);
-    let today = today.unwrap_or_else(|| lesson.fields.starts_at.date());
-    let exercises = reader.exercises(id)?;
-    let plan = plan_view(&at_hand, &lesson, &exercises)?;
-    let attempts = reader.attempts_of_course(course)?;
-    let incidents = reader.incidents(course)?;
-    let class = ClassInput {
-        at_hand,
-        lesson: &lesson,
-        exercises: &plan.exercises,
-        attempts: &attempts,
-        incidents: &incidents,
-        exercise_id: None,
-        today,
-    };
-    let kept = reader.rotation(id)?;
-    let rotation = rotation_view(&class, plan.time_rule.clone(), &kept, &kept.fields);
-    let shares = GoodShares::of(catalogue, &attempts);
-    let food =
-        ProduceInput { at_hand: &at_hand, lesson: &lesson, exercises: &exercises, shares: &shares, fields: &lesson.produce };
-    let check = CheckInput {
-        at_hand,
-        lesson: &lesson,
-        exercises: &plan.exercises,
-        histories: &reader.care_histories(catalogue, None)?,
-        ticks: &[],
-    };
-    // What goes out is what the rotation hands out; what the check sheet proposes where there is none.
-    let handed = |knife: &&Knife| rotation.turns.iter().any(|turn| turn.knife_id == knife.id);
-    let of_rotation: Vec<String> = records.knives.iter().filter(handed).map(|knife| knife.fields.number.clone()).collect();
-    let numbers = if of_rotation.is_empty() { proposed_numbers(&check) } else { of_rotation };
-    let input = PaperInput {
-        catalogue,
-        plan: &plan,
-        lessons: reader.lessons(course)?.len(),
-        students: &records.students,
-        produce: &produce_view(&food),
-        rotation: &rotation,
-        knives: &records.knives,
-        numbers: &numbers,
-        yard: &yard_view(&at_hand, &attempts, today),
-    };
-    Ok((lesson.fields.title.clone(), paper(&input, kind, size)))
+    with_lesson(reader, catalogue, (id, today), |whole| {
+        // What goes out is what the rotation hands out; what the check sheet proposes where there is none.
+        let knives = whole.check.at_hand.knives;
+        let handed = |knife: &&Knife| whole.rotation.turns.iter().any(|turn| turn.knife_id == knife.id);
+        let of_rotation: Vec<String> = knives.iter().filter(handed).map(|knife| knife.fields.number.clone()).collect();
+        let numbers = if of_rotation.is_empty() { proposed_numbers(whole.check) } else { of_rotation };
+        let at_hand = &whole.class.at_hand;
+        let input = PaperInput {
+            catalogue,
+            plan: whole.plan,
+            lessons: reader.lessons(whole.plan.course.id)?.len(),
+            students: at_hand.students,
+            produce: whole.produce,
+            rotation: whole.rotation,
+            knives,
+            numbers: &numbers,
+            yard: &yard_view(at_hand, whole.class.attempts, whole.class.today),
+        };
+        Ok((whole.plan.lesson.fields.title.clone(), paper(&input, kind, size)))
+    })
 }
 
 /// The pages of a lesson, for the screen.

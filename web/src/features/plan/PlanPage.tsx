@@ -107,6 +107,9 @@ function LessonButtons({ open, onOpen }: { open: Opened; onOpen: (open: Opened) 
       <Button variant="default" component={Link} to={`/courses/${courseId}/course`}>
         The whole course
       </Button>
+      <Button variant="default" component={Link} to={`/courses/${courseId}/plan/${lesson?.id ?? ''}/ready`}>
+        Ready?
+      </Button>
       <Button
         variant="default"
         component={Link}

@@ -30,7 +30,10 @@ export const useSaveLesson = (lesson: Api['Lesson'] | undefined, onSaved: () => 
   );
 
 /** Keeps the time rule with what else makes the lesson fit. */
-export const useKeepTimeRule = ({ id, version }: Api['Lesson'], onSaved: () => void) =>
+export const useKeepTimeRule = (
+  { id, version }: Pick<Api['Lesson'], 'id' | 'version'>,
+  onSaved: () => void,
+) =>
   useChange(
     'lesson',
     (fields: Api['DraftSegments']) =>
@@ -78,4 +81,15 @@ export const useArchiveExercise = ({ id, version }: Api['Exercise']) =>
     answer(
       api.POST('/api/exercises/{id}/archive', { params: { path: { id } }, body: { version, archived } }),
     ),
+  );
+
+/** Keeps what is said about the food of a lesson. */
+export const useKeepProduce = (lesson: number, version: number, onKept: () => void) =>
+  useChange(
+    'lesson',
+    (fields: Api['ProduceFields']) =>
+      answer(
+        api.PUT('/api/lessons/{id}/produce', { params: { path: { id: lesson } }, body: { version, fields } }),
+      ),
+    { onSuccess: onKept },
   );

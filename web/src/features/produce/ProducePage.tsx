@@ -9,7 +9,7 @@ import { capital } from '../../shared/format';
 import { Failed, Loading, Trouble } from '../../shared/State';
 import { useHere } from '../frame';
 import { Allergies } from './Allergies';
-import { useKeepProduce } from './changes';
+import { useKeepProduce } from '../plan/changes';
 import { CourseOrder } from './CourseOrder';
 import { Flow } from './Flow';
 import { Needs } from './Needs';
