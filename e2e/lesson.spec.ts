@@ -37,7 +37,7 @@ test('the order and the flow of a lesson are read, and one order over all of the
   await expect(flow).toContainText('Stock');
   const needs = page.getByRole('region', { name: 'What each exercise takes' });
   await expect(needs).toContainText('Fed by what is good of julienne of carrot');
-  await page.getByLabel('What becomes of the carrot').click();
+  await page.locator('input[aria-label="What becomes of the carrot"]').click();
   await page.getByRole('option', { name: 'taken home' }).click();
   await expect(flow).toContainText('Taken home');
   await page.getByRole('button', { name: 'Keep it' }).click();

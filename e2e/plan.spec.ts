@@ -182,6 +182,7 @@ test('a lesson that is overrun says what to drop first, and an exercise is left 
   await expect(chip(page)).toContainText('Runs 60 min over');
   const ways = page.getByRole('region', { name: 'What to drop first' });
   await expect(ways).toContainText('It comes last, so that nothing of the day is built on it');
+  await ways.getByText(/more, which cost the class more/).click();
   await ways.getByRole('button', { name: /^Leave out Julienne of carrot/ }).click();
   await expect(chip(page)).toContainText(/Fits|Fills/);
   await expect(ways).toBeHidden();
@@ -227,6 +228,8 @@ test('an order for cabbage, bread and fish is one that an instructor signs', asy
   await editor.getByLabel('Each student cuts').fill('150');
   await editor.getByLabel('Your own minutes for each').fill('6');
   await editor.getByRole('button', { name: 'Add to the lesson' }).click();
+  await expect(editor).toBeHidden();
+  await page.goto(`${lesson}/produce`);
   const order = page.getByRole('region', { name: 'To order' });
   const line = (food: RegExp) => order.getByRole('row', { name: food });
   await expect(line(/white cabbages/)).toContainText('8 white cabbages');

@@ -34,20 +34,14 @@ test('pictures of the main views @shots', async ({ page, app }) => {
   await shot('rack-due', '/courses/1/rack?view=due');
   await shot('check-sheet', '/courses/1/rack/5?view=check');
   await shot('playbook', '/courses/1/playbook?food=potato&cut=julienne&knife=chefs/200');
-  await shot(
-    'two-knives',
-    '/courses/1/playbook?food=carrot&cut=julienne&knife=chefs/200&against=santoku/165',
-    async () => {
-      await page.getByRole('region', { name: 'Two knives compared' }).scrollIntoViewIfNeeded();
-    },
-  );
   await shot('doctrines', '/courses/1/playbook?view=doctrines', async () => {
     await page.getByRole('radio', { name: 'Level cuts, then verticals' }).check();
     await expect(page.getByText(/^Changes \d+ of/)).toBeVisible();
   });
   await shot('bench', '/courses/1/bench');
   await shot('onion', '/courses/1/bench?view=onion&method=below&depth=0.6&cuts=12');
-  await shot('card', '/courses/1/bench?view=card&food=potato&cut=medium_dice');
+  await shot('produce', '/courses/1/plan/8/produce');
+  await shot('paper', '/courses/1/plan/5/paper?page=stations');
   await shot('kit', '/courses/1/playbook?view=kit');
   await shot('class', '/courses/1/class/5?exercise=11&student=11', async () => {
     // The clock of a running attempt would differ from picture to picture: start and stop at once.

@@ -74,3 +74,57 @@ async fn an_own_part_keeps_its_name_and_its_minutes() {
     assert_eq!(file["lessons"][5]["segments"][2]["own_name"], "A guest");
     assert_eq!(file["lessons"][5]["segments"][2]["fixed"], true);
 }
+
+/// Weight and subject of each line of a lesson's list.
+fn lines(ready: &Value) -> Vec<(&str, &str)> {
+    let items = ready["items"].as_array().unwrap().iter();
+    items.map(|item| (item["weight"].as_str().unwrap(), item["about"].as_str().unwrap())).collect()
+}
+
+#[tokio::test]
+async fn what_a_lesson_lacks_is_told_worst_first_and_mended_by_its_way_out() {
+    let server = Server::new(None);
+    let (_, ready) = server.get("/api/lessons/5/ready").await;
+    let found = lines(&ready);
+    assert_eq!(found[0], ("stop", "time"));
+    let order = ["stop", "caution", "to_do"];
+    let places: Vec<usize> = found.iter().map(|(weight, _)| order.iter().position(|each| each == weight).unwrap()).collect();
+    assert!(places.is_sorted(), "{found:?}");
+    let way = &ready["items"][0]["way"]["way"];
+    let before = plan(&server, 5).await;
+    let change = json!({ "version": before["lesson"]["version"], "fields": fields(&before, way) });
+    assert_eq!(server.put("/api/lessons/5/time-rule", change).await.0, StatusCode::OK);
+    let (_, mended) = server.get("/api/lessons/5/ready").await;
+    assert!(!lines(&mended).contains(&("stop", "time")));
+    // The box is ticked on the check sheet.
+    let tick = json!({ "item": "first_aid", "who": "Mara", "ticked": true });
+    assert_eq!(server.post("/api/lessons/5/check", tick).await.0, StatusCode::OK);
+    let (_, ticked) = server.get("/api/lessons/5/ready").await;
+    assert!(lines(&ticked).iter().all(|(_, about)| *about != "first_aid"), "{:?}", lines(&ticked));
+}
+
+#[tokio::test]
+async fn an_allergy_stands_in_the_way_until_somebody_says_what_is_cut_instead() {
+    let server = Server::new(None);
+    let (_, advice) = server
+        .post(
+            "/api/courses/1/advice",
+            json!({ "food": "celery", "cut": "batonnet", "amount": { "kind": "pieces", "count": 20 } }),
+        )
+        .await;
+    let setup = &advice["setup"];
+    let exercise = json!({ "food": "celery", "cut": "batonnet", "amount": { "kind": "pieces", "count": 20 }, "own_minutes": null,
+        "knife_type": setup["knife_type"], "knife_length": setup["knife_length"], "grip": setup["grip"], "hold": setup["hold"],
+        "motion": setup["motion"], "third": setup["third"] });
+    let (status, planned) = server.post("/api/lessons/7/exercises", exercise).await;
+    assert_eq!(status, StatusCode::CREATED, "{planned}");
+    let (_, ready) = server.get("/api/lessons/7/ready").await;
+    let case = ready["items"].as_array().unwrap().iter().find(|item| item["about"] == "allergy").unwrap();
+    assert_eq!((&case["weight"], &case["way"]["kind"]), (&json!("stop"), &json!("instead")));
+    let instead = json!({ "exercise_id": case["way"]["exercise_id"], "food": case["way"]["food"] });
+    let change = json!({ "version": ready["version"], "fields": { "instead": [instead] } });
+    let (status, produce) = server.put("/api/lessons/7/produce", change).await;
+    assert_eq!(status, StatusCode::OK, "{produce}");
+    let (_, after) = server.get("/api/lessons/7/ready").await;
+    assert!(lines(&after).contains(&("to_do", "allergy")), "{:?}", lines(&after));
+}

@@ -254,7 +254,7 @@ function LessonPlan({ courseId, plan }: { courseId: number; plan: Api['PlanView'
         {!Number.isNaN(segment) && rule.segments[segment] && (
           <SegmentEditor
             key={segment}
-            segment={rule.segments[segment]}
+            segment={{ ...rule.segments[segment], ...segments[segment] }}
             onChange={(next) => replace(segment, next)}
             onMove={(by) => select({ segment: String(move(segment, by)) })}
             onRemove={() => {
