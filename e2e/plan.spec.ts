@@ -163,7 +163,8 @@ test('a segment is taken along by the pointer and put down elsewhere, and an own
   const own = page.getByRole('region', { name: 'Segment Own part' });
   await own.getByLabel('Called').fill('The cook of the Petrel');
   await own.getByLabel('Called').blur();
-  await own.getByLabel('Keeps its minutes').check();
+  const named = page.getByRole('region', { name: 'Segment The cook of the Petrel' });
+  await named.getByLabel('Keeps its minutes').check();
   await expect(
     page.getByRole('button', { name: /^The cook of the Petrel 10 minutes, .* keeps its minutes/ }),
   ).toBeVisible();

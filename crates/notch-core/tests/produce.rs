@@ -142,6 +142,19 @@ fn what_is_left_of_a_unit_is_cut_in_the_next_exercise() {
 }
 
 #[test]
+fn what_several_exercises_share_is_rounded_up_and_shown_once() {
+    // Wedges: 14 quarters are 3.5 cabbages; with 150 g of salad each it is 5.9: six, and nothing is over to show with.
+    let wedges = ("cabbage", "wedges", pieces(2));
+    let salad = ("cabbage", "chiffonade", Amount::Grams { count: 150 });
+    let of = |cuts: &[(&'static str, &'static str, Amount)]| {
+        let line = &class(14, cuts).view().order[0];
+        (line.students, line.demonstration, line.spare)
+    };
+    assert_eq!(of(&[wedges]), (4, 0, 1), "half a cabbage is over: it is shown from that");
+    assert_eq!(of(&[wedges, salad]), (6, 1, 1));
+}
+
+#[test]
 fn what_is_chopped_goes_on_into_the_mince_by_weight() {
     let view = class(10, &[("parsley", "rough_chop", units(1)), ("parsley", "mince", units(1))]).view();
     assert_eq!((view.exercises[1].fed_by, view.exercises[1].units_students), (Some(1), 0));

@@ -32,10 +32,17 @@ impl Parts {
         own.into_values().map(whole).fold(whole(shared), u32::saturating_add)
     }
 
-    /// Units to show several exercises with one food: each takes what a student cuts of it, a whole one at the most.
+    /// Units to show several exercises with one food: each takes what a student cuts of it, a whole one at the most;
+    /// what is shared is shown from what is over of it, where that is half a unit.
     pub(crate) fn to_show(all: &[&Parts]) -> u32 {
-        let part = |parts: &&Parts| parts.of.iter().map(|(_, part)| *part).fold(0.0, f64::max).min(1.0);
-        (all.iter().map(part).sum::<f64>() * (1.0 - 1e-9)).ceil() as u32
+        let shared: f64 = all.iter().filter(|parts| parts.shared).map(|parts| parts.sum()).sum();
+        let over = (shared * (1.0 - 1e-9)).ceil() - shared;
+        let part = |parts: &&&Parts| {
+            let most = parts.of.iter().map(|(_, part)| *part).fold(f64::NAN, f64::max);
+            if most.is_nan() { 1.0 } else { most.min(1.0) }
+        };
+        let shown = all.iter().filter(|parts| !parts.shared || over < 0.5);
+        (shown.map(|parts| part(&parts)).sum::<f64>() * (1.0 - 1e-9)).ceil() as u32
     }
 
     /// So many units for each of the students.

@@ -7,7 +7,7 @@ use super::advice::Advice;
 use super::plan::PlannedExercise;
 use crate::at_hand::AtHand;
 use crate::catalogue::{Catalogue, CutFamily, Target};
-use crate::eligibility::barriers;
+use crate::hand_out::HandOut;
 use crate::progress::standing_of;
 use crate::records::{Attempt, Course, Incident, Knife, Lesson, Student};
 use crate::text;
@@ -113,7 +113,7 @@ pub fn class_view(input: &ClassInput<'_>) -> ClassView {
         .exercise_id
         .and_then(|id| input.exercises.iter().find(|planned| planned.exercise.id == id))
         .or(input.exercises.first());
-    let advice = current.and_then(|planned| planned.advice.as_ref());
+    let mut hand_out = HandOut::of(input.at_hand);
     let running = |knife: &Knife| input.attempts.iter().find(|a| a.stopped_at.is_none() && a.knife_id == knife.id);
     let knives = input.at_hand.knives.iter().map(|knife| ClassKnife {
         id: knife.id,
@@ -126,7 +126,7 @@ pub fn class_view(input: &ClassInput<'_>) -> ClassView {
         lesson: input.lesson.clone(),
         exercises: input.exercises.iter().map(|planned| class_exercise(input, planned)).collect(),
         exercise_id: current.map(|planned| planned.exercise.id),
-        stations: input.at_hand.students.iter().map(|student| station(input, student, advice)).collect(),
+        stations: input.at_hand.students.iter().map(|student| station(input, &mut hand_out, student, current)).collect(),
         knives: knives.collect(),
         incidents: input.incidents.iter().filter(|i| i.lesson_id == input.lesson.id).cloned().collect(),
         first_aid: input.at_hand.catalogue.first_aid.clone(),
@@ -167,7 +167,12 @@ fn class_exercise(input: &ClassInput<'_>, planned: &PlannedExercise) -> ClassExe
     }
 }
 
-fn station(input: &ClassInput<'_>, student: &Student, advice: Option<&Advice>) -> Station {
+fn station<'a>(
+    input: &ClassInput<'a>,
+    hand_out: &mut HandOut<'a>,
+    student: &Student,
+    current: Option<&PlannedExercise>,
+) -> Station {
     let catalogue = input.at_hand.catalogue;
     let attempts: Vec<Attempt> = input
         .attempts
@@ -179,32 +184,23 @@ fn station(input: &ClassInput<'_>, student: &Student, advice: Option<&Advice>) -
     let paused = latest.is_some_and(|attempt| attempt.stopped_at.is_some() && attempt.marks.has_stop(catalogue));
     Station {
         running: latest.filter(|attempt| attempt.stopped_at.is_none()).cloned(),
-        knives: knives_for(input, student, advice),
-        watch: watch(input, student, advice),
+        knives: current.map_or_else(Vec::new, |planned| knives_for(hand_out, student, planned)),
+        watch: watch(input, student, current.and_then(|planned| planned.advice.as_ref())),
         paused,
         student: student.clone(),
         attempts,
     }
 }
 
-/// Knives that may be handed to a student, best fit first, then the longest that is cleared. One that
-/// somebody else holds is among them: it is shown as in use.
-fn knives_for(input: &ClassInput<'_>, student: &Student, advice: Option<&Advice>) -> Vec<i64> {
-    let AtHand { catalogue, course, .. } = input.at_hand;
-    let fit_of = |knife: &Knife| {
-        let choice = advice?.knives.iter().find(|choice| choice.sharp && choice.numbers.contains(&knife.fields.number))?;
-        (!choice.fit.refused).then_some(choice.fit.score)
-    };
-    let allowed = |knife: &&Knife| {
-        let kind = catalogue.knife(&knife.fields.knife_type);
-        kind.is_some_and(|kind| barriers(student, course.fields.age_band, (kind, knife), None, &catalogue.progress).is_empty())
-    };
-    let mut knives: Vec<(u8, &Knife)> =
-        input.at_hand.knives.iter().filter(allowed).filter_map(|knife| Some((fit_of(knife)?, knife))).collect();
-    knives.sort_by(|a, b| {
-        b.0.cmp(&a.0).then(b.1.fields.length.get().total_cmp(&a.1.fields.length.get())).then(a.1.id.cmp(&b.1.id))
+/// Knives that may be handed to a student for an exercise, best fit first, then the longest. One that somebody else
+/// holds is among them: it is shown as in use.
+fn knives_for(hand_out: &mut HandOut<'_>, student: &Student, planned: &PlannedExercise) -> Vec<i64> {
+    let mut knives = hand_out.knives(planned.exercise.id, &planned.exercise.fields, student);
+    knives.sort_by(|(one, fit), (other, other_fit)| {
+        let longer = other.fields.length.get().total_cmp(&one.fields.length.get());
+        other_fit.cmp(fit).then(longer).then(one.id.cmp(&other.id))
     });
-    knives.into_iter().map(|(_, knife)| knife.id).collect()
+    knives.into_iter().map(|(knife, _)| knife.id).collect()
 }
 
 /// Why a student wants watching.

@@ -74,7 +74,7 @@ pub(super) struct Take<'a> {
     pub cut: String,
     /// Units, and parts of them, of each student.
     pub parts: &'a Parts,
-    /// Whether it is shown: not where it is cut in place of another food, nor where what is over is enough for it.
+    /// Whether it is shown: not where it is cut in place of another food.
     pub shown: bool,
 }
 

@@ -63,6 +63,12 @@ export default function PaperPage() {
         <Button variant="default" component={Link} to={`/courses/${here.courseId}/plan/${lessonId}`}>
           The lesson
         </Button>
+        <Button variant="default" component={Link} to={`/courses/${here.courseId}/course`}>
+          The whole course
+        </Button>
+        <Button variant="default" component={Link} to={`/courses/${here.courseId}/set-up`}>
+          Course and students
+        </Button>
       </div>
       <div className={styles.pages}>
         {pages.data.pages.map((each, index) => (

@@ -24,12 +24,8 @@ export function Needs({ needs, fields, onChange }: Props) {
         <div key={need.exercise_id} className={styles.need}>
           <div>
             <h3>{need.title}</h3>
-            <p>
-              {need.count} students · {need.units_students} for them
-              {need.units_demonstration > 0 && `, ${need.units_demonstration} to show`}
-            </p>
             {need.words.map((words, index) => (
-              <p key={index} className="quiet">
+              <p key={index} className={index > 0 ? 'quiet' : undefined}>
                 <Said>{words}</Said>
               </p>
             ))}

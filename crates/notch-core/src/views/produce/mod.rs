@@ -94,7 +94,7 @@ fn takes<'a>(all: &'a [Worked<'_>], found: &'a [ExerciseNeed], others: &'a [Othe
         size: worked.size,
         cut: worked.title.clone(),
         parts: &need.parts,
-        shown: need.units_demonstration > 0,
+        shown: true,
     });
     let of_others = others.iter().map(|other| Take {
         food: &other.worked.food,

@@ -9,6 +9,8 @@ use crate::lesson::{ClassSize, ExerciseFigures, Onward, Parts, exercise_figures,
 use crate::records::{Amount, ExerciseFields, Student};
 use crate::text;
 use crate::text::Text;
+use crate::views::order::units_in_words;
+use crate::words::of_number;
 
 /// Pieces of each student that stay to be measured.
 const KEPT_TO_MEASURE: u32 = 10;
@@ -290,8 +292,15 @@ fn feed(
 }
 
 fn words(worked: &Worked<'_>, need: &ExerciseNeed, feeder: Option<&ExerciseNeed>) -> Vec<Text> {
-    let mut found = Vec::new();
-    let of = |units: u32| if units == 1 { &worked.food.unit } else { &worked.food.plural };
+    let what = match need.units_students {
+        0 => "Nothing more is taken for it.".to_owned(),
+        units => format!(
+            "{} for {}.",
+            units_in_words(&worked.food, worked.size, units),
+            of_number(need.count as usize, "student", "students")
+        ),
+    };
+    let mut found = vec![text![what]];
     if let (Some(each), Some(least), Some(most)) = (
         need.pieces_each,
         need.students.iter().map(|student| student.good).min(),
@@ -307,9 +316,6 @@ fn words(worked: &Worked<'_>, need: &ExerciseNeed, feeder: Option<&ExerciseNeed>
     if let Some(from) = feeder.filter(|_| need.fed_by.is_some()) {
         let measured = if need.students.is_empty() { "" } else { ", but for ten of each that are measured" };
         found.push(text![format!("Fed by what is good of {}{measured}.", crate::words::lower(&from.title))]);
-        if need.units_fed > 0 {
-            found.push(text![format!("That saves {} {}.", need.units_fed, of(need.units_fed))]);
-        }
     }
     found
 }
