@@ -107,20 +107,27 @@ pub(crate) async fn show(
     Id(id): Id,
     Asked(wanted): Asked<Wanted>,
 ) -> Result<Json<Pages>, ApiError> {
-    let today = move |state: &AppState, reader: &Reader<'_>| today(state, reader, id);
-    let own = state.clone();
-    state
-        .read(move |reader, catalogue| {
-            let day = today(&own, reader)?;
-            let (title, pages) = pages_of(reader, catalogue, (id, Some(day)), (wanted.page, wanted.paper))?;
-            Ok(Json(Pages { title, page: wanted.page, paper: wanted.paper, pages }))
-        })
-        .await
+    let Wanted { page, paper } = wanted;
+    with_pages(state, id, (page, paper), move |title, pages| Ok(Json(Pages { title, page, paper, pages }))).await
 }
 
-fn today(state: &AppState, reader: &Reader<'_>, id: i64) -> Result<Date, ApiError> {
-    let course = reader.course(reader.lesson(id)?.course_id)?;
-    Ok(state.settings.clock.today(&course.fields.zone()))
+/// Hands the title of a lesson and its pages, as they are today where the course is held, to `with`, off the async
+/// threads.
+async fn with_pages<T: Send + 'static>(
+    state: AppState,
+    id: i64,
+    wanted: (PaperKind, PaperSize),
+    with: impl FnOnce(String, Vec<PaperPage>) -> Result<T, ApiError> + Send + 'static,
+) -> Result<T, ApiError> {
+    let clock = state.settings.clock.clone();
+    state
+        .read(move |reader, catalogue| {
+            let course = reader.course(reader.lesson(id)?.course_id)?;
+            let today = clock.today(&course.fields.zone());
+            let (title, pages) = pages_of(reader, catalogue, (id, Some(today)), wanted)?;
+            with(title, pages)
+        })
+        .await
 }
 
 /// The pages of a lesson as one PDF file.
@@ -131,14 +138,10 @@ pub(crate) async fn pdf(
     Id(id): Id,
     Asked(wanted): Asked<Wanted>,
 ) -> Result<impl IntoResponse, ApiError> {
-    let own = state.clone();
-    let bytes = state
-        .read(move |reader, catalogue| {
-            let day = today(&own, reader, id)?;
-            let (title, pages) = pages_of(reader, catalogue, (id, Some(day)), (wanted.page, wanted.paper))?;
-            notch_paper::pdf(&title, &pages).map_err(|error| ApiError::Conflict(error.to_string()))
-        })
-        .await?;
+    let written = |title: String, pages: Vec<PaperPage>| {
+        notch_paper::pdf(&title, &pages).map_err(|error| ApiError::Conflict(error.to_string()))
+    };
+    let bytes = with_pages(state, id, (wanted.page, wanted.paper), written).await?;
     let name = format!("inline; filename=\"lesson-{id}-{}.pdf\"", wanted.page.word());
     Ok(([(header::CONTENT_TYPE, "application/pdf".to_owned()), (header::CONTENT_DISPOSITION, name)], bytes))
 }
@@ -151,18 +154,15 @@ pub(crate) async fn svg(
     Id(id): Id,
     Asked(wanted): Asked<WantedPage>,
 ) -> Result<impl IntoResponse, ApiError> {
-    let own = state.clone();
-    let text = state
-        .read(move |reader, catalogue| {
-            let day = today(&own, reader, id)?;
-            let (_, pages) = pages_of(reader, catalogue, (id, Some(day)), (wanted.page, wanted.paper))?;
-            let page = wanted.number.checked_sub(1).and_then(|index| pages.get(index));
-            page.map(page_as_svg).ok_or_else(|| {
-                let allowed = format!("1 to {}", pages.len());
-                ApiError::Fields(vec![Problem::new("/number", "Page", wanted.number, "is not there", allowed)])
-            })
+    let number = wanted.number;
+    let one = move |_, pages: Vec<PaperPage>| {
+        let page = number.checked_sub(1).and_then(|index| pages.get(index));
+        page.map(page_as_svg).ok_or_else(|| {
+            let allowed = format!("1 to {}", pages.len());
+            ApiError::Fields(vec![Problem::new("/number", "Page", number, "is not there", allowed)])
         })
-        .await?;
+    };
+    let text = with_pages(state, id, (wanted.page, wanted.paper), one).await?;
     let name = format!("attachment; filename=\"lesson-{id}-{}-{}.svg\"", wanted.page.word(), wanted.number);
     Ok(([(header::CONTENT_TYPE, "image/svg+xml".to_owned()), (header::CONTENT_DISPOSITION, name)], text))
 }
