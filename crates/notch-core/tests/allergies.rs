@@ -6,9 +6,10 @@ use notch_core::at_hand::AtHand;
 use notch_core::lesson::first_segments;
 use notch_core::people::{AgeBand, Hand};
 use notch_core::progress::GoodShares;
-use notch_core::records::{Amount, Exercise, ExerciseFields, Lesson, LessonFields, Making, Student};
+use notch_core::records::{Amount, Exercise, ExerciseFields, KeptRotation, Lesson, LessonFields, Making, Student};
 use notch_core::views::{
     AdviceChoice, CheckInput, ClassInput, ProduceInput, WatchKind, advise, check_sheet, class_view, plan_view, produce_view,
+    rotation_view,
 };
 use proptest::prelude::*;
 
@@ -106,6 +107,8 @@ fn the_lines_of_the_check_sheet_keep_their_ids_when_knives_are_renamed() {
             let (shares, fields) = (GoodShares::default(), &input.lesson.produce);
             let food = ProduceInput { at_hand: &at_hand, lesson: input.lesson, exercises: &exercises, shares: &shares, fields };
             let histories = std::collections::BTreeMap::default();
+            let class = ClassInput { at_hand, exercises: &plan.exercises, ..*input };
+            let kept = KeptRotation::default();
             let sheet = check_sheet(&CheckInput {
                 at_hand,
                 lesson: input.lesson,
@@ -113,6 +116,7 @@ fn the_lines_of_the_check_sheet_keep_their_ids_when_knives_are_renamed() {
                 histories: &histories,
                 ticks: &[],
                 produce: &produce_view(&food),
+                rotation: &rotation_view(&class, plan.time_rule.clone(), &kept, &kept.fields),
             });
             sheet.items.into_iter().map(|item| item.id).collect()
         })

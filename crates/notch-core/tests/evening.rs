@@ -11,14 +11,14 @@ use notch_core::catalogue::{Grip, Hold, Motion, SegmentKind, Third};
 use notch_core::people::{AgeBand, Hand};
 use notch_core::progress::GoodShares;
 use notch_core::records::{
-    Amount, Attempt, AttemptMarks, CheckTick, CountedKnife, Course, EdgeState, Exercise, ExerciseFields, Knife, Lesson,
-    LessonFields, Making, StoredSegment, Student, StudentFields,
+    Amount, Attempt, AttemptMarks, CheckTick, CountedKnife, Course, EdgeState, Exercise, ExerciseFields, KeptRotation, Knife,
+    Lesson, LessonFields, Making, StoredSegment, Student, StudentFields,
 };
 use notch_core::resources::{BoardSize, Resources, Watchers};
 use notch_core::units::Millimetres;
 use notch_core::views::{
     CheckInput, CheckPart, CheckSheet, ClassInput, ClassView, KnifeCount, PlannedExercise, ProduceInput, ProduceView, WatchKind,
-    check_closing, check_sheet, class_view, plan_view, produce_view, proposed_numbers,
+    check_closing, check_sheet, class_view, plan_view, produce_view, proposed_numbers, rotation_view,
 };
 
 const TODAY: Date = date(2026, 10, 6);
@@ -103,40 +103,43 @@ impl Evening {
     }
 
     fn sheet(&self) -> CheckSheet {
-        let (lesson, exercises) = (lesson(), self.planned());
-        check_sheet(&CheckInput {
-            at_hand: self.at_hand(),
-            lesson: &lesson,
-            exercises: &exercises,
-            histories: &self.histories,
-            ticks: &self.ticks,
-            produce: &self.produce(&lesson),
-        })
+        self.checked(check_sheet)
     }
 
     fn proposed(&self) -> Vec<String> {
-        let (lesson, exercises) = (lesson(), self.planned());
-        proposed_numbers(&CheckInput {
+        self.checked(proposed_numbers)
+    }
+
+    fn checked<T>(&self, with: impl Fn(&CheckInput<'_>) -> T) -> T {
+        let lesson = lesson();
+        let plan = plan_view(&self.at_hand(), &lesson, &[self.exercise()]).unwrap();
+        let class = self.class_input(&lesson, &plan.exercises);
+        let kept = KeptRotation::default();
+        with(&CheckInput {
             at_hand: self.at_hand(),
             lesson: &lesson,
-            exercises: &exercises,
+            exercises: &plan.exercises,
             histories: &self.histories,
-            ticks: &[],
+            ticks: &self.ticks,
             produce: &self.produce(&lesson),
+            rotation: &rotation_view(&class, plan.time_rule.clone(), &kept, &kept.fields),
         })
     }
 
-    fn class(&self) -> ClassView {
-        let (lesson, exercises) = (lesson(), self.planned());
-        class_view(&ClassInput {
+    fn class_input<'a>(&'a self, lesson: &'a Lesson, exercises: &'a [PlannedExercise]) -> ClassInput<'a> {
+        ClassInput {
             at_hand: self.at_hand(),
-            lesson: &lesson,
-            exercises: &exercises,
+            lesson,
+            exercises,
             attempts: &self.attempts,
             incidents: &[],
             exercise_id: None,
             today: TODAY,
-        })
+        }
+    }
+
+    fn class(&self) -> ClassView {
+        class_view(&self.class_input(&lesson(), &self.planned()))
     }
 
     fn change_student(mut self, id: i64, change: impl FnOnce(&mut StudentFields)) -> Self {
@@ -158,7 +161,8 @@ fn a_sheet_asks_for_a_knife_a_board_and_towels_for_each_student() {
     assert_eq!(stations[1..3], ["12 damp towels", "18 containers"]);
     assert!(sheet.short.is_empty() && sheet.done == 0);
     let food = sheet.items.iter().find(|item| item.part == CheckPart::Food).unwrap();
-    assert!(food.title == "6 carrots" && food.detail.contains("comes with the order"), "{food:?}");
+    assert_eq!(food.title, "8 carrots");
+    assert_eq!(food.detail, "For julienne of carrot. Washed and laid out: 6 for students, 1 to show, 1 to spare.");
 }
 
 #[test]

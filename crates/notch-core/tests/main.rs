@@ -30,6 +30,7 @@ mod laws;
 mod layered;
 mod lengths;
 mod lesson;
+mod lesson_day;
 mod measuring;
 mod next_step;
 mod offers;

@@ -30,6 +30,6 @@ pub use json_schema::course_file_schema;
 pub use made_up::MadeUp;
 pub use passphrase::{MIN_PASSPHRASE, PASSPHRASE_KEY, hash_passphrase};
 pub use router::router;
-pub use routes::pages_of;
+pub use routes::{LookedAt, pages_of};
 pub use serve::run;
 pub use state::{AppState, Settings};

@@ -28,7 +28,7 @@ async fn with_a_copy(server: &Server) {
     (exercise["food"], exercise["cut"]) = (json!("own_harbour_carrot"), json!("julienne"));
     let (status, answer) = server.post("/api/lessons/6/exercises", exercise).await;
     assert_eq!(status, StatusCode::CREATED, "{answer}");
-    let tick = json!({ "item": "food:11", "who": "Mara", "ticked": true });
+    let tick = json!({ "item": "knives:11", "who": "Mara", "ticked": true });
     let (status, answer) = server.post("/api/lessons/5/check", tick).await;
     assert_eq!(status, StatusCode::OK, "{answer}");
 }

@@ -6,7 +6,7 @@ use std::path::{Path, PathBuf};
 use notch_core::catalogue::Catalogue;
 use notch_core::own::in_force;
 use notch_core::paper::{PaperKind, PaperPage, PaperSize, page_as_svg};
-use notch_server::pages_of;
+use notch_server::{LookedAt, pages_of};
 use notch_store::Store;
 
 use crate::Paper;
@@ -31,7 +31,7 @@ pub(crate) fn write(asked: &Paper) -> Done {
     let (title, pages) = store
         .read(|reader| {
             let catalogue = in_force(&shipped, &reader.own_values()?).catalogue;
-            Ok(pages_of(reader, &catalogue, (asked.lesson, None), (kind, size)))
+            Ok(pages_of(reader, &catalogue, (asked.lesson, LookedAt::ItsDay), (kind, size)))
         })?
         .map_err(|error| error.document().detail)?;
     if let Some(file) = &asked.pdf {

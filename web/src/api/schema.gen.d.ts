@@ -5094,6 +5094,8 @@ export interface components {
              * @description The student.
              */
             student_id: number;
+            /** @description What would free it. */
+            way: components["schemas"]["RotationWay"];
             /** @description Who, what, why. */
             words: components["schemas"]["Text"];
         };
@@ -5327,6 +5329,11 @@ export interface components {
             thickness: components["schemas"]["Millimetres"];
             width?: components["schemas"]["Millimetres"] | null;
         };
+        /**
+         * @description A place of the program.
+         * @enum {string}
+         */
+        MendingPlace: "plan" | "rotation" | "produce" | "rack" | "rack_due" | "check_sheet" | "set_up";
         /** @description How the half is cut. */
         Method: {
             /** @enum {string} */
@@ -5650,6 +5657,18 @@ export interface components {
             parts?: number;
             /** @description The skin, rind or crust is still on. */
             skin_on?: boolean;
+        };
+        /** @description Opens the place in which something is mended. */
+        Opening: {
+            /**
+             * Format: int64
+             * @description The exercise that is opened there, by id.
+             */
+            exercise_id?: number | null;
+            /** @description The place. */
+            place: components["schemas"]["MendingPlace"];
+            /** @description What the button says. */
+            words: string;
         };
         /** @description What an order costs, in the school's own money. */
         OrderCost: {
@@ -6429,11 +6448,6 @@ export interface components {
             /** @description What is the matter, in one sentence. */
             words: components["schemas"]["Text"];
         };
-        /**
-         * @description A place of the program in which it is mended.
-         * @enum {string}
-         */
-        ReadyPlace: "plan" | "rotation" | "produce" | "rack_due" | "check_sheet" | "set_up";
         /** @description Whether a lesson can begin. */
         ReadyView: {
             /** @description What is not as it should be, worst first; empty when all is. */
@@ -6471,19 +6485,10 @@ export interface components {
             kind: "instead";
             /** @description What the button says. */
             words: string;
-        } | {
-            /**
-             * Format: int64
-             * @description The exercise that is opened there, by id.
-             */
-            exercise_id?: number | null;
+        } | (components["schemas"]["Opening"] & {
             /** @enum {string} */
             kind: "open";
-            /** @description The place. */
-            place: components["schemas"]["ReadyPlace"];
-            /** @description What the button says. */
-            words: string;
-        };
+        });
         /**
          * @description How bad it is.
          * @enum {string}
@@ -6763,7 +6768,7 @@ export interface components {
         };
         /** @description The rotation of a lesson. */
         RotationView: {
-            /** @description Why there is no rotation, with what would free it. */
+            /** @description Why there is no rotation. */
             blocked: components["schemas"]["Text"][];
             /** @description What differs from what was announced. */
             differences: components["schemas"]["Text"][];
@@ -6799,6 +6804,8 @@ export interface components {
             time_rule: components["schemas"]["TimeRule"];
             /** @description Its title. */
             title: string;
+            /** @description Each of the smallest changes that would make it fit; empty where it does. */
+            to_fit: components["schemas"]["Text"][];
             /** @description What would be announced. */
             turns: components["schemas"]["AnnouncedTurn"][];
             /**
@@ -6806,7 +6813,21 @@ export interface components {
              * @description Version of what was announced; 0 while nothing was.
              */
             version: number;
+            /** @description The smallest changes, each of which would free it. */
+            ways: components["schemas"]["RotationWay"][];
         };
+        /** @description A small change that frees a rotation, or a turn of it. */
+        RotationWay: {
+            /** @description The news after it. */
+            fields: components["schemas"]["RotationFields"];
+            /** @enum {string} */
+            kind: "news";
+            /** @description What the button says. */
+            words: components["schemas"]["Text"];
+        } | (components["schemas"]["Opening"] & {
+            /** @enum {string} */
+            kind: "open";
+        });
         /** @description A judged sample. */
         Sample: {
             /**

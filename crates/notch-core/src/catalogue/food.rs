@@ -121,6 +121,17 @@ pub enum ProduceSize {
     Large,
 }
 
+impl ProduceSize {
+    /// The word that it is kept under.
+    pub const fn word(self) -> &'static str {
+        match self {
+            ProduceSize::Small => "small",
+            ProduceSize::Medium => "medium",
+            ProduceSize::Large => "large",
+        }
+    }
+}
+
 /// The outside of a food, as the edge meets it.
 #[derive(Clone, Copy, Debug, PartialEq, Eq, Default, Serialize, Deserialize)]
 #[serde(rename_all = "snake_case")]

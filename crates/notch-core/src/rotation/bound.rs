@@ -2,7 +2,7 @@
 
 use super::grid::Grid;
 use super::matching::Places;
-use super::question::{Bound, BoundBy};
+use super::question::{Blocked, Bound, BoundBy};
 
 impl Bound {
     /// The best bound that is known without searching.
@@ -31,15 +31,24 @@ impl Bound {
         found
     }
 
+    /// What is held that tightly that no number of rounds would do.
+    pub(super) fn held(grid: &Grid<'_>) -> Option<Blocked> {
+        let turns = &grid.question.turns;
+        let last_pin = turns.iter().filter_map(|turn| turn.pin).map(|pin| pin.round + 1).max()?;
+        let latest = turns.iter().map(|turn| turn.not_before).max().unwrap_or(0);
+        let TooMany { turns, by } = KINDS.iter().find_map(|asked| asked(grid, turns.len() + last_pin + latest))?;
+        Some(Blocked::Held { turns, by })
+    }
+
     /// The bound that one way of asking shows, where it is beyond `rounds`.
     fn by(grid: &Grid<'_>, rounds: usize, asked: Asked) -> Option<Bound> {
-        let mut by = asked(grid, rounds)?;
+        let mut by = asked(grid, rounds)?.by;
         // Too few, and enough: between them the fewest is sought by halves.
         let (mut few, mut many) = (rounds, rounds + grid.question.turns.len());
         while many - few > 1 {
             let middle = few.midpoint(many);
             match asked(grid, middle) {
-                Some(still) => (few, by) = (middle, still),
+                Some(still) => (few, by) = (middle, still.by),
                 None => many = middle,
             }
         }
@@ -47,17 +56,29 @@ impl Bound {
     }
 }
 
+/// Turns that are too many for the rounds that they may lie in, and what these have too little of.
+struct TooMany {
+    turns: Vec<usize>,
+    by: BoundBy,
+}
+
 /// One way of showing that so many rounds are too few. More rounds never bring it back, and as many rounds as there
-/// are turns, behind the latest that must wait, always do.
-type Asked = fn(&Grid<'_>, usize) -> Option<BoundBy>;
+/// are turns, behind the latest that must wait, always do where nothing is held.
+type Asked = fn(&Grid<'_>, usize) -> Option<TooMany>;
 
 /// The ways, the plainest first.
 const KINDS: [Asked; 5] = [
     |grid, rounds| grid.student_cannot(rounds),
-    |grid, rounds| grid.sum_cannot(rounds, grid.question.boards, |_| 1).then_some(BoundBy::Boards),
-    |grid, rounds| grid.sum_cannot(rounds, grid.question.watch, |turn| grid.question.turns[turn].watch).then_some(BoundBy::Watch),
+    |grid, rounds| {
+        let turns = grid.sum_cannot(rounds, grid.question.boards, |_| 1)?;
+        Some(TooMany { turns, by: BoundBy::Boards })
+    },
+    |grid, rounds| {
+        let turns = grid.sum_cannot(rounds, grid.question.watch, |turn| grid.question.turns[turn].watch)?;
+        Some(TooMany { turns, by: BoundBy::Watch })
+    },
     |grid, rounds| grid.knives_cannot(rounds),
-    |grid, rounds| grid.order_cannot(rounds).then_some(BoundBy::Order),
+    |grid, rounds| grid.order_cannot(rounds),
 ];
 
 impl Grid<'_> {
@@ -79,26 +100,33 @@ impl Grid<'_> {
         from <= first && last <= to
     }
 
-    /// A student with more turns than rounds to do them in.
-    fn student_cannot(&self, rounds: usize) -> Option<BoundBy> {
-        let spans = self.spans(rounds);
-        let busy = self.of_student.iter().position(|turns| {
-            spans.iter().copied().any(|span| turns.iter().filter(|turn| self.inside(**turn, rounds, span)).count() > width(span))
-        });
-        busy.map(|student| BoundBy::Student { student })
+    /// Turns that must lie within a span.
+    fn within(&self, rounds: usize, span: (usize, usize)) -> Vec<usize> {
+        (0..self.question.turns.len()).filter(|turn| self.inside(*turn, rounds, span)).collect()
     }
 
-    /// Whether what must lie in some span of rounds is more than `limit` for each of them.
-    fn sum_cannot(&self, rounds: usize, limit: u32, of: impl Fn(usize) -> u32) -> bool {
-        let turns = 0..self.question.turns.len();
-        self.spans(rounds).into_iter().any(|span| {
-            let sum: usize = turns.clone().filter(|turn| self.inside(*turn, rounds, span)).map(|turn| of(turn) as usize).sum();
-            sum > width(span) * limit as usize
+    /// A student with more turns than rounds to do them in.
+    fn student_cannot(&self, rounds: usize) -> Option<TooMany> {
+        let spans = self.spans(rounds);
+        self.of_student.iter().enumerate().find_map(|(student, own)| {
+            spans.iter().find_map(|span| {
+                let turns: Vec<usize> = own.iter().copied().filter(|turn| self.inside(*turn, rounds, *span)).collect();
+                (turns.len() > width(*span)).then_some(TooMany { turns, by: BoundBy::Student { student } })
+            })
+        })
+    }
+
+    /// Turns that must lie in some span of rounds and are together more than `limit` for each of them.
+    fn sum_cannot(&self, rounds: usize, limit: u32, of: impl Fn(usize) -> u32) -> Option<Vec<usize>> {
+        self.spans(rounds).into_iter().find_map(|span| {
+            let turns = self.within(rounds, span);
+            let sum: usize = turns.iter().map(|turn| of(*turn) as usize).sum();
+            (sum > width(span) * limit as usize).then_some(turns)
         })
     }
 
     /// Turns for which there are too few knives in their rounds together.
-    fn knives_cannot(&self, rounds: usize) -> Option<BoundBy> {
+    fn knives_cannot(&self, rounds: usize) -> Option<TooMany> {
         let kinds = self.kinds.len();
         let mut places = Places::new((0..rounds).flat_map(|_| self.kinds.iter().map(|kind| kind.knives.len())).collect());
         for turn in 0..self.question.turns.len() {
@@ -110,20 +138,20 @@ impl Grid<'_> {
                     crowd.places.iter().flat_map(|place| self.kinds[place % kinds].knives.iter().copied()).collect();
                 knives.sort_unstable();
                 knives.dedup();
-                return Some(BoundBy::Knives { turns: crowd.guests, knives });
+                let by = BoundBy::Knives { turns: crowd.guests.clone(), knives };
+                return Some(TooMany { turns: crowd.guests, by });
             }
         }
         None
     }
 
-    /// Whether the rounds of some span take fewer turns than must lie in it: each student once, each knife once,
-    /// each board once, and only what may lie there.
-    fn order_cannot(&self, rounds: usize) -> bool {
+    /// Turns of some span whose rounds take fewer than must lie in it: each student once, each knife once, each board
+    /// once, and only what may lie there.
+    fn order_cannot(&self, rounds: usize) -> Option<TooMany> {
         let takes: Vec<usize> = (0..rounds).map(|round| self.takes_in(round, rounds)).collect();
-        let turns = 0..self.question.turns.len();
-        self.spans(rounds).into_iter().any(|(from, to)| {
-            let must = turns.clone().filter(|turn| self.inside(*turn, rounds, (from, to))).count();
-            must > takes[from..=to].iter().sum()
+        self.spans(rounds).into_iter().find_map(|(from, to)| {
+            let turns = self.within(rounds, (from, to));
+            (turns.len() > takes[from..=to].iter().sum()).then_some(TooMany { turns, by: BoundBy::Order })
         })
     }
 

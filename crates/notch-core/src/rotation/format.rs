@@ -444,7 +444,7 @@ impl Instance {
                 Reason::TooFewRounds { lb: least, bound: "search", proven: false, turns: Vec::new(), knives: Vec::new() }
             }
             // Classes that are exchanged hold nothing in its place.
-            Blocked::PinnedTwice { .. } | Blocked::PinImpossible { .. } => return None,
+            Blocked::PinnedTwice { .. } | Blocked::PinImpossible { .. } | Blocked::Held { .. } => return None,
         })
     }
 

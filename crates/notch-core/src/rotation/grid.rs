@@ -51,6 +51,8 @@ pub(super) struct Grid<'a> {
     pub head: Vec<usize>,
     /// Rounds that must lie behind each turn.
     pub tail: Vec<usize>,
+    /// Last round of each turn for the sake of what is held behind it; the largest number where nothing is.
+    latest: Vec<usize>,
 }
 
 impl<'a> Grid<'a> {
@@ -106,6 +108,7 @@ impl<'a> Grid<'a> {
             kinds,
             kind_of,
             of_student,
+            latest: latest(question),
             head,
             tail,
         }
@@ -151,7 +154,7 @@ impl<'a> Grid<'a> {
     pub fn window(&self, turn: usize, rounds: usize) -> (usize, usize) {
         match self.question.turns[turn].pin {
             Some(pin) => (pin.round, pin.round),
-            None => (self.head[turn], rounds.saturating_sub(self.tail[turn] + 1)),
+            None => (self.head[turn], rounds.saturating_sub(self.tail[turn] + 1).min(self.latest[turn])),
         }
     }
 }
@@ -185,6 +188,23 @@ fn alike(question: &Question) -> (Vec<Alike>, Vec<Option<usize>>) {
         kind_of[knife] = Some(kind);
     }
     (kinds, kind_of)
+}
+
+/// Last round of each turn: its own where it is held, else early enough for what is held and must come after it.
+fn latest(question: &Question) -> Vec<usize> {
+    let mut latest: Vec<usize> = question.turns.iter().map(|turn| turn.pin.map_or(usize::MAX, |pin| pin.round)).collect();
+    // Backwards from each that is held; what is held itself keeps its round.
+    let mut open: Vec<usize> = (0..latest.len()).filter(|turn| latest[*turn] < usize::MAX).collect();
+    while let Some(later) = open.pop() {
+        let before = latest[later].saturating_sub(1);
+        for earlier in &question.turns[later].after {
+            if question.turns[*earlier].pin.is_none() && before < latest[*earlier] {
+                latest[*earlier] = before;
+                open.push(*earlier);
+            }
+        }
+    }
+    latest
 }
 
 /// Rounds that must lie before and behind each turn: what must be done first, and what waits for it, one a round,

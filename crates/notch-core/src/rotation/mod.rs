@@ -85,14 +85,7 @@ impl Effort {
 /// # Complexity
 /// A bounded number of steps for each turn, some 100 ns each; [`Effort`] says how many.
 pub fn rotate(question: &Question) -> Result<Rotation, Vec<Blocked>> {
-    let blocked = question.blocked();
-    if !blocked.is_empty() {
-        return Err(blocked);
-    }
-    let grid = Grid::new(question);
-    if let Some(turn) = (0..question.turns.len()).find(|turn| is_pinned_too_early(&grid, *turn)) {
-        return Err(vec![Blocked::PinImpossible { turn }]);
-    }
+    let grid = laid_out(question)?;
     if let Some(most) = question.most_rounds {
         let over = Bound::over(&grid, most);
         if !over.is_empty() {
@@ -108,6 +101,35 @@ pub fn rotate(question: &Question) -> Result<Rotation, Vec<Blocked>> {
     match question.most_rounds.filter(|most| worth.rounds > *most) {
         Some(_) => Err(vec![Blocked::NotFound { least: bound.rounds }]),
         None => Ok(Rotation { seats, worth, bound }),
+    }
+}
+
+/// Whether there is a rotation in some number of rounds, however good: quicker than [`rotate`], and true just where
+/// that finds one.
+pub fn can_rotate(question: &Question) -> bool {
+    let Ok(grid) = laid_out(question) else { return false };
+    greedy::fill(&grid).is_some() || {
+        let first = Bound::of(&grid).rounds.max(question.announced_rounds());
+        question.turns.len() <= MOST_TURNS && (first..=first + TRIED_WITH_PINS).any(|rounds| any_in(&grid, rounds).is_some())
+    }
+}
+
+/// The question laid out for the search.
+///
+/// # Errors
+/// All that makes it impossible in any number of rounds.
+fn laid_out(question: &Question) -> Result<Grid<'_>, Vec<Blocked>> {
+    let blocked = question.blocked();
+    if !blocked.is_empty() {
+        return Err(blocked);
+    }
+    let grid = Grid::new(question);
+    if let Some(turn) = (0..question.turns.len()).find(|turn| is_pinned_too_early(&grid, *turn)) {
+        return Err(vec![Blocked::PinImpossible { turn }]);
+    }
+    match Bound::held(&grid) {
+        Some(held) => Err(vec![held]),
+        None => Ok(grid),
     }
 }
 

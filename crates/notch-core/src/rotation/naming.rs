@@ -26,7 +26,7 @@ pub(super) fn name_knives(grid: &Grid<'_>, seating: &Seating) -> (Worth, Vec<Sea
 /// Names the knives of a seating.
 ///
 /// Round by round: pinned and announced knives, then the knife that a student had before, then one that nobody
-/// who rests will want back, or the one that is wanted back latest.
+/// who rests will want back, or the one that is wanted back latest; of those one that is out already.
 fn name_once(grid: &Grid<'_>, seating: &Seating, turned: usize) -> Vec<Seat> {
     let turns = grid.question.turns.len();
     let round = |turn: usize| usize::from(seating.round[turn]);
@@ -62,9 +62,13 @@ fn name_once(grid: &Grid<'_>, seating: &Seating, turned: usize) -> Vec<Seat> {
                             back.map(|other| round(*other)).min().unwrap_or(usize::MAX)
                         };
                         let knives = grid.kinds[kind(*turn)].knives.iter().copied().filter(free);
+                        let is_out = |knife: &usize| named.contains(&Some(*knife));
                         // Another try begins with another knife of those that are alike, and of each round another.
-                        let place = |knife: &usize| (knife + turned * (1 + turn % 3)) % (turned % 5 + 2);
-                        knives.max_by_key(|knife| (wanted(knife), place(knife), usize::MAX - knife))
+                        let place = |knife: &usize| match turned {
+                            0 => 0,
+                            _ => (knife + turned * (1 + turn % 3)) % (turned % 5 + 2),
+                        };
+                        knives.max_by_key(|knife| (wanted(knife), is_out(knife), place(knife), usize::MAX - knife))
                     }
                 }
                 .filter(free);

@@ -125,6 +125,13 @@ pub enum Blocked {
         /// The turn.
         turn: usize,
     },
+    /// Turns that are held, or must lie before those that are, are too many for their rounds.
+    Held {
+        /// The turns.
+        turns: Vec<usize>,
+        /// What the rounds have too little of.
+        by: BoundBy,
+    },
     /// More rounds are needed than there is time for.
     TooFewRounds {
         /// Rounds that are needed at least.
@@ -138,7 +145,7 @@ pub enum Blocked {
 }
 
 /// A rotation in its order of worth: fewer rounds, then less that differs from what was announced, then a
-/// better fit, then fewer hand-overs, then fewer minutes, then nearer to the order of the lesson.
+/// better fit, then fewer hand-overs, then fewer minutes, then nearer to the order of the lesson, then fewer knives.
 #[derive(Clone, Copy, Debug, PartialEq, Eq, PartialOrd, Ord)]
 pub struct Worth {
     /// Rounds.
@@ -153,6 +160,8 @@ pub struct Worth {
     pub minutes: u32,
     /// Times a student does something before what stands earlier in the lesson.
     pub out_of_turn: u32,
+    /// Different knives that go out.
+    pub knives: usize,
 }
 
 /// The answer.
@@ -245,7 +254,11 @@ impl Question {
     /// What a rotation is worth.
     pub fn worth(&self, seats: &[Seat]) -> Worth {
         let rounds = seats.iter().map(|seat| seat.round + 1).max().unwrap_or(0);
-        let mut worth = Worth { rounds, changed: 0, lacking: 0, hand_overs: 0, minutes: 0, out_of_turn: 0 };
+        let mut worth = Worth { rounds, changed: 0, lacking: 0, hand_overs: 0, minutes: 0, out_of_turn: 0, knives: 0 };
+        let mut knives: Vec<usize> = seats.iter().map(|seat| seat.knife).collect();
+        knives.sort_unstable();
+        knives.dedup();
+        worth.knives = knives.len();
         let mut longest = vec![0; rounds];
         for (turn, seat) in self.turns.iter().zip(seats) {
             worth.changed += turn.announced.map_or(0, |announced| seat.differs(announced));

@@ -1,17 +1,18 @@
 //! The sheet that the assistant goes through before a class, and the count of knives at its ends.
 
-use std::collections::BTreeMap;
+use std::collections::{BTreeMap, HashSet};
 
 use jiff::civil::Date;
 use serde::Serialize;
 
 use super::advice::{Advice, KnifeChoice};
-use super::order::units_in_words;
+use super::order::OrderLine;
 use super::plan::PlannedExercise;
 use super::produce::ProduceView;
+use super::rotation::RotationView;
 use crate::at_hand::AtHand;
 use crate::care::{CareHistory, DueKind, due};
-use crate::catalogue::{Catalogue, KnifeType};
+use crate::catalogue::{Catalogue, KnifeType, ProduceSize};
 use crate::eligibility::Blade;
 use crate::people::Hand;
 use crate::problem::Problem;
@@ -87,6 +88,8 @@ pub struct CheckInput<'a> {
     pub ticks: &'a [CheckTick],
     /// The food of the lesson.
     pub produce: &'a ProduceView,
+    /// Its rotation.
+    pub rotation: &'a RotationView,
 }
 
 impl CheckSheet {
@@ -115,7 +118,7 @@ enum LineAbout<'a> {
     Knives { exercise: i64 },
     Hands { exercise: i64 },
     Edge { task: EdgeTask, knife_type: &'a str, length: Millimetres },
-    Food { exercise: i64 },
+    Food { food: &'a str, size: ProduceSize },
     Thing(&'static str),
 }
 
@@ -152,7 +155,7 @@ impl EdgeTask {
 impl LineAbout<'_> {
     /// The line about an exercise that an id begins like.
     fn of_exercise(about: &str, exercise: i64) -> Option<LineAbout<'static>> {
-        let lines = [LineAbout::Knives { exercise }, LineAbout::Hands { exercise }, LineAbout::Food { exercise }];
+        let lines = [LineAbout::Knives { exercise }, LineAbout::Hands { exercise }];
         let id = format!("{about}:{exercise}");
         lines.into_iter().find(|line| line.id() == id)
     }
@@ -162,7 +165,6 @@ impl LineAbout<'_> {
         Some(match self {
             LineAbout::Knives { exercise } => LineAbout::Knives { exercise: other(exercise)? },
             LineAbout::Hands { exercise } => LineAbout::Hands { exercise: other(exercise)? },
-            LineAbout::Food { exercise } => LineAbout::Food { exercise: other(exercise)? },
             line => line,
         })
     }
@@ -172,7 +174,7 @@ impl LineAbout<'_> {
             LineAbout::Knives { exercise } => format!("knives:{exercise}"),
             LineAbout::Hands { exercise } => format!("hands:{exercise}"),
             LineAbout::Edge { task, knife_type, length } => format!("{}:{knife_type}:{}", task.word(), length.get()),
-            LineAbout::Food { exercise } => format!("food:{exercise}"),
+            LineAbout::Food { food, size } => format!("food:{food}:{}", size.word()),
             LineAbout::Thing(id) => (*id).to_owned(),
         }
     }
@@ -182,7 +184,6 @@ impl LineAbout<'_> {
 pub fn check_sheet(input: &CheckInput<'_>) -> CheckSheet {
     let mut items = Vec::new();
     let mut short = Vec::new();
-    let mut in_class: Vec<&Knife> = Vec::new();
     for planned in input.exercises {
         let Some(advice) = &planned.advice else { continue };
         let item = knives_item(input, planned.exercise.id, advice);
@@ -191,11 +192,8 @@ pub fn check_sheet(input: &CheckInput<'_>) -> CheckSheet {
         }
         items.push(item);
         items.extend(handed_item(input, planned.exercise.id, advice));
-        in_class.extend(taken_out(input, advice));
     }
-    in_class.sort_by_key(|knife| knife.id);
-    in_class.dedup_by_key(|knife| knife.id);
-    items.extend(edge_items(input, &in_class));
+    items.extend(edge_items(input, &going_out(input)));
     items.extend(station_items(input));
     items.extend(tools_item(input));
     items.extend(food_items(input));
@@ -224,21 +222,18 @@ fn line(about: &LineAbout<'_>, part: CheckPart, title: String, detail: String) -
     CheckItem { id: about.id(), part, title, detail, numbers: Vec::new(), short: 0, tick: None }
 }
 
-/// The food of each exercise, for its students; what is to show and to spare comes with the order.
+/// Each food as it is ordered: what several exercises share is laid out once.
 fn food_items(input: &CheckInput<'_>) -> Vec<CheckItem> {
-    let found = input.produce.exercises.iter().filter_map(|need| {
-        let planned = input.exercises.iter().find(|planned| planned.exercise.id == need.exercise_id)?;
-        let making = planned.exercise.fields.making;
-        let food = input.at_hand.catalogue.food(&need.food)?;
-        let detail = if need.units_students == 0 {
-            format!("For {}: made of what is left of the cut before; nothing more is laid out.", lower(&need.title))
-        } else {
-            format!("For {}: washed, laid out; what is to show and to spare comes with the order.", lower(&need.title))
-        };
-        let amount = units_in_words(&making.food(food), making.produce, need.units_students);
-        Some(line(&LineAbout::Food { exercise: need.exercise_id }, CheckPart::Food, amount, detail))
-    });
-    found.collect()
+    let of_food = |line_of: &OrderLine| {
+        let cuts: Vec<String> = line_of.cuts.iter().map(|cut| lower(cut)).collect();
+        let units = [(line_of.students, "for students"), (line_of.demonstration, "to show"), (line_of.spare, "to spare")];
+        let units: Vec<String> =
+            units.iter().filter(|(units, _)| *units > 0).map(|(units, what)| format!("{units} {what}")).collect();
+        let detail = format!("For {}. Washed and laid out: {}.", cuts.join(", "), units.join(", "));
+        let about = LineAbout::Food { food: &line_of.food, size: line_of.size };
+        line(&about, CheckPart::Food, line_of.what.clone(), detail)
+    };
+    input.produce.order.iter().map(of_food).collect()
 }
 
 /// Students who cut at the same time.
@@ -294,10 +289,20 @@ fn handed_item(input: &CheckInput<'_>, exercise: i64, advice: &Advice) -> Option
     Some(CheckItem { short: u32::try_from(missing).unwrap_or(u32::MAX), ..item })
 }
 
-/// The knives that go out for an exercise: the best that fit, as many as are wanted.
-fn taken_out<'a>(input: &CheckInput<'a>, advice: &Advice) -> Vec<&'a Knife> {
-    let numbers: Vec<&String> = fitting(advice).flat_map(|knife| &knife.numbers).take(wanted(input) as usize).collect();
-    input.at_hand.knives.iter().filter(|knife| numbers.contains(&&knife.fields.number)).collect()
+/// The knives that go out for a lesson, each once: those that the rotation hands out; where it hands out none, of
+/// each exercise the best that fit, as many as are wanted.
+fn going_out<'a>(input: &CheckInput<'a>) -> Vec<&'a Knife> {
+    let knives = || input.at_hand.knives.iter();
+    let handed: Vec<&Knife> =
+        knives().filter(|knife| input.rotation.turns.iter().any(|turn| turn.knife_id == knife.id)).collect();
+    if !handed.is_empty() {
+        return handed;
+    }
+    let wanted = wanted(input) as usize;
+    let advised = || input.exercises.iter().filter_map(|planned| planned.advice.as_ref());
+    let numbers: HashSet<&String> =
+        advised().flat_map(|advice| fitting(advice).flat_map(|knife| &knife.numbers).take(wanted)).collect();
+    knives().filter(|knife| numbers.contains(&knife.fields.number)).collect()
 }
 
 /// Tests and honing that are still to do on the day of the lesson, model by model.
@@ -396,17 +401,9 @@ pub struct KnifeCount {
     pub closed: Option<Closing>,
 }
 
-/// The numbers that go out for a lesson: of each exercise the best that fit, as many as are wanted.
+/// The numbers of the knives that go out for a lesson.
 pub fn proposed_numbers(input: &CheckInput<'_>) -> Vec<String> {
-    let mut knives: Vec<&Knife> = input
-        .exercises
-        .iter()
-        .filter_map(|planned| planned.advice.as_ref())
-        .flat_map(|advice| taken_out(input, advice))
-        .collect();
-    knives.sort_by_key(|knife| knife.id);
-    knives.dedup_by_key(|knife| knife.id);
-    knives.into_iter().map(|knife| knife.fields.number.clone()).collect()
+    going_out(input).into_iter().map(|knife| knife.fields.number.clone()).collect()
 }
 
 /// What must be said to close a class: a knife that is missing needs words.

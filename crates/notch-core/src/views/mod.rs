@@ -11,6 +11,7 @@ mod course_plan;
 mod inspection;
 mod kit;
 mod lay_down;
+mod opening;
 mod order;
 mod plan;
 mod playbook;
@@ -43,6 +44,7 @@ pub use course_plan::{
 pub use inspection::{InspectionFinding, InspectionPoint, InspectionQuestion, InspectionView, Says, inspection_view};
 pub use kit::{CutOfFood, KitCut, KitOptions, KitQuestion, KitType, KitView, PricedType, kit_options, kit_view};
 pub use lay_down::{LessonChange, NewExercise, lay_down};
+pub use opening::{MendingPlace, Opening};
 pub use order::{OrderCost, OrderLine};
 pub use plan::{PlanView, PlannedExercise, exercises_after, plan_view, time_rule};
 pub use playbook::{
@@ -54,10 +56,10 @@ pub use produce::{
     check_produce, produce_view,
 };
 pub use rack::{DueKnife, DueLine, FoodAgainstBlade, RackGroup, RackInput, RackKnife, RackView, food_against_blade, rack_view};
-pub use ready::{ReadyAbout, ReadyInput, ReadyItem, ReadyPlace, ReadyView, ReadyWay, ReadyWeight, ready_view};
+pub use ready::{ReadyAbout, ReadyInput, ReadyItem, ReadyView, ReadyWay, ReadyWeight, ready_view};
 pub use rotation::{
-    LeftOut, RotationCell, RotationExercise, RotationKnife, RotationRound, RotationRow, RotationTurn, RotationView, WaitingWith,
-    rotation_table, rotation_view,
+    LeftOut, RotationCell, RotationExercise, RotationKnife, RotationRound, RotationRow, RotationTurn, RotationView, RotationWay,
+    WaitingWith, rotation_table, rotation_view,
 };
 pub use sharp_dull::{
     KeptDemonstration, SharpDullLesson, SharpDullView, ShownKnife, SoftCut, SoftFood, check_demonstration, sharp_dull_lesson,

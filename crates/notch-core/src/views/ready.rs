@@ -2,11 +2,12 @@
 
 use serde::Serialize;
 
-use super::check_sheet::{CheckInput, check_sheet};
+use super::check_sheet::{CheckInput, CheckSheet, check_sheet};
 use super::class::{ClassInput, watch};
+use super::opening::{MendingPlace, Opening};
 use super::plan::{PlanView, PlannedExercise};
 use super::produce::ProduceView;
-use super::rotation::RotationView;
+use super::rotation::{RotationView, RotationWay};
 use crate::lesson::WayOut;
 use crate::records::{Attempt, EdgeState, Student};
 use crate::text;
@@ -57,25 +58,6 @@ pub enum ReadyAbout {
     FirstAid,
 }
 
-/// A place of the program in which it is mended.
-#[derive(Clone, Copy, Debug, PartialEq, Eq, Serialize)]
-#[serde(rename_all = "snake_case")]
-#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
-pub enum ReadyPlace {
-    /// The lesson on its rule.
-    Plan,
-    /// The rotation.
-    Rotation,
-    /// The food.
-    Produce,
-    /// What is due on the rack.
-    RackDue,
-    /// The check sheet.
-    CheckSheet,
-    /// The course and what its kitchen has.
-    SetUp,
-}
-
 /// What a button does about it.
 #[derive(Clone, Debug, PartialEq, Serialize)]
 #[serde(tag = "kind", rename_all = "snake_case")]
@@ -96,14 +78,7 @@ pub enum ReadyWay {
         words: String,
     },
     /// Opens the place in which it is mended.
-    Open {
-        /// The place.
-        place: ReadyPlace,
-        /// The exercise that is opened there, by id.
-        exercise_id: Option<i64>,
-        /// What the button says.
-        words: String,
-    },
+    Open(Opening),
 }
 
 /// One thing that is not as it should be.
@@ -156,15 +131,16 @@ const WATCHED_EACH: usize = 2;
 
 /// Looks through all that a lesson needs.
 pub fn ready_view(input: &ReadyInput<'_>) -> ReadyView {
+    let sheet = check_sheet(input.check);
     let mut items = Vec::new();
     time(input, &mut items);
     exercises(input, &mut items);
     rotation(input, &mut items);
-    knives(input, &mut items);
+    knives(input, &sheet, &mut items);
     watching(input, &mut items);
     before(input, &mut items);
     food(input, &mut items);
-    sheet(input, &mut items);
+    of_sheet(input, &sheet, &mut items);
     items.sort_by_key(|item| item.weight);
     let count = |weight: ReadyWeight| items.iter().filter(|item| item.weight == weight).count();
     let words = match (count(ReadyWeight::Stop), count(ReadyWeight::Caution), count(ReadyWeight::ToDo)) {
@@ -174,15 +150,25 @@ pub fn ready_view(input: &ReadyInput<'_>) -> ReadyView {
         (stops, ..) => format!("Not ready: {} in the way.", crate::words::of_number(stops, "thing stands", "things stand")),
     };
     let lesson = &input.plan.lesson;
+    let words = if is_over(input) {
+        format!("It was on {}. If it is held again: {}", day(lesson.fields.starts_at.date()), lower(&words))
+    } else {
+        words
+    };
     ReadyView { lesson_id: lesson.id, title: lesson.fields.title.clone(), version: lesson.version, items, words }
 }
 
-fn open(place: ReadyPlace, words: &str) -> ReadyWay {
-    ReadyWay::Open { place, exercise_id: None, words: words.to_owned() }
+/// Whether the day of the lesson lies behind.
+fn is_over(input: &ReadyInput<'_>) -> bool {
+    input.plan.lesson.fields.starts_at.date() < input.class.today
+}
+
+fn open(place: MendingPlace, words: &str) -> ReadyWay {
+    ReadyWay::Open(Opening::of(place, words))
 }
 
 fn open_exercise(id: i64, words: &str) -> ReadyWay {
-    ReadyWay::Open { place: ReadyPlace::Plan, exercise_id: Some(id), words: words.to_owned() }
+    ReadyWay::Open(Opening::exercise(id, words))
 }
 
 fn item(weight: ReadyWeight, about: ReadyAbout, words: Text, way: ReadyWay) -> ReadyItem {
@@ -193,19 +179,19 @@ fn time(input: &ReadyInput<'_>, items: &mut Vec<ReadyItem>) {
     let rule = &input.plan.time_rule;
     if rule.over > 0 {
         let first = rule.ways_out.first().cloned();
-        let way = first.map_or_else(|| open(ReadyPlace::Plan, "Open the time rule"), |way| ReadyWay::Fit { way });
+        let way = first.map_or_else(|| open(MendingPlace::Plan, "Open the time rule"), |way| ReadyWay::Fit { way });
         items.push(item(ReadyWeight::Stop, ReadyAbout::Time, text![rule.words.clone(), "."], way));
     }
     for segment in rule.segments.iter().filter(|segment| segment.short_by > 0) {
         let words = text![format!("{} needs {} min more than it has. {}", segment.name, segment.short_by, segment.basis)];
-        items.push(item(ReadyWeight::Caution, ReadyAbout::Time, words, open(ReadyPlace::Plan, "Open the time rule")));
+        items.push(item(ReadyWeight::Caution, ReadyAbout::Time, words, open(MendingPlace::Plan, "Open the time rule")));
     }
 }
 
 fn exercises(input: &ReadyInput<'_>, items: &mut Vec<ReadyItem>) {
     if input.plan.exercises.is_empty() {
         let words = text!["Nothing is cut in this lesson yet."];
-        items.push(item(ReadyWeight::Stop, ReadyAbout::Exercise, words, open(ReadyPlace::Plan, "Add an exercise")));
+        items.push(item(ReadyWeight::Stop, ReadyAbout::Exercise, words, open(MendingPlace::Plan, "Add an exercise")));
     }
     for planned in &input.plan.exercises {
         for problem in &planned.problems {
@@ -222,7 +208,7 @@ fn exercises(input: &ReadyInput<'_>, items: &mut Vec<ReadyItem>) {
 
 fn rotation(input: &ReadyInput<'_>, items: &mut Vec<ReadyItem>) {
     let view = input.rotation;
-    let way = || open(ReadyPlace::Rotation, "Open the rotation");
+    let way = || open(MendingPlace::Rotation, "Open the rotation");
     let of_class = input.class.at_hand.class_size() > 0 && !input.plan.exercises.is_empty();
     for words in view.blocked.iter().filter(|_| of_class) {
         items.push(item(ReadyWeight::Stop, ReadyAbout::Rotation, words.clone(), way()));
@@ -236,12 +222,15 @@ fn rotation(input: &ReadyInput<'_>, items: &mut Vec<ReadyItem>) {
         cases.filter(|case| case.exercise_id == exercise).any(|case| case.student_ids.contains(&student))
     };
     for left in view.left_out.iter().filter(|left| !allergic(left.student_id, left.exercise_id)) {
-        let way = open_exercise(left.exercise_id, "Choose another knife or cut");
+        let way = match &left.way {
+            RotationWay::Open(opening) => ReadyWay::Open(opening.clone()),
+            RotationWay::News { .. } => way(),
+        };
         items.push(item(ReadyWeight::Stop, ReadyAbout::Hands, left.words.clone(), way));
     }
 }
 
-fn knives(input: &ReadyInput<'_>, items: &mut Vec<ReadyItem>) {
+fn knives(input: &ReadyInput<'_>, sheet: &CheckSheet, items: &mut Vec<ReadyItem>) {
     let at_hand = &input.class.at_hand;
     let wanted = |kind: &str| {
         let setups = input.plan.exercises.iter().filter_map(|planned| planned.advice.as_ref()?.setup.as_ref());
@@ -251,20 +240,23 @@ fn knives(input: &ReadyInput<'_>, items: &mut Vec<ReadyItem>) {
     let dull: Vec<String> =
         failed.filter(|knife| wanted(&knife.fields.knife_type)).map(|knife| format!("no. {}", knife.fields.number)).collect();
     if !dull.is_empty() {
-        let words = text![format!("Failed the edge test, and nobody gets one: {}.", dull.join(", "))];
-        items.push(item(ReadyWeight::Caution, ReadyAbout::Dull, words, open(ReadyPlace::RackDue, "What is due on the rack")));
+        let failed = format!("Failed the edge test, and nobody gets one: {}.", dull.join(", "));
+        let (weight, enough) =
+            if sheet.short.is_empty() { (ReadyWeight::ToDo, " There are enough without.") } else { (ReadyWeight::Caution, "") };
+        let way = open(MendingPlace::RackDue, "What is due on the rack");
+        items.push(item(weight, ReadyAbout::Dull, text![failed, enough], way));
     }
     let course = &at_hand.course.fields;
     if !at_hand.catalogue.care.board_allowed(course.board_material) {
         let name = at_hand.catalogue.care.board_name(course.board_material);
         let words = text![format!("Boards of {name} are never cut on: edges chip and slip.")];
-        items.push(item(ReadyWeight::Stop, ReadyAbout::Boards, words, open(ReadyPlace::SetUp, "Change the boards")));
+        items.push(item(ReadyWeight::Stop, ReadyAbout::Boards, words, open(MendingPlace::SetUp, "Change the boards")));
     }
 }
 
 fn watching(input: &ReadyInput<'_>, items: &mut Vec<ReadyItem>) {
     let resources = &input.class.at_hand.course.fields.resources;
-    let way = || open(ReadyPlace::SetUp, "Say who watches");
+    let way = || open(MendingPlace::SetUp, "Say who watches");
     let Some(instructors) = resources.instructors else {
         let words = text!["Nobody has said who watches, so the plan has all of them cut at one time."];
         items.push(item(ReadyWeight::Caution, ReadyAbout::Watching, words, way()));
@@ -285,7 +277,12 @@ fn watching(input: &ReadyInput<'_>, items: &mut Vec<ReadyItem>) {
                 people,
                 names.join(", ")
             )];
-            items.push(item(ReadyWeight::Caution, ReadyAbout::Watching, words, open(ReadyPlace::Rotation, "Open the rotation")));
+            items.push(item(
+                ReadyWeight::Caution,
+                ReadyAbout::Watching,
+                words,
+                open(MendingPlace::Rotation, "Open the rotation"),
+            ));
         }
     }
 }
@@ -331,7 +328,7 @@ fn lacking(input: &ReadyInput<'_>, planned: &PlannedExercise, earlier: &[&str]) 
 }
 
 fn food(input: &ReadyInput<'_>, items: &mut Vec<ReadyItem>) {
-    let way = || open(ReadyPlace::Produce, "Open the food");
+    let way = || open(MendingPlace::Produce, "Open the food");
     for case in &input.produce.allergies {
         if case.chosen.is_some() {
             items.push(item(ReadyWeight::ToDo, ReadyAbout::Allergy, case.words.clone(), way()));
@@ -348,28 +345,28 @@ fn food(input: &ReadyInput<'_>, items: &mut Vec<ReadyItem>) {
     if let Some(cost) = input.produce.order_cost.as_ref().filter(|cost| cost.over) {
         items.push(item(ReadyWeight::Caution, ReadyAbout::Produce, cost.words.clone(), way()));
     }
-    if !input.produce.order.is_empty() {
+    if !input.produce.order.is_empty() && !is_over(input) {
         let course = &input.plan.course.fields;
         let comes = super::course_order::delivery_day(input.plan.lesson.fields.starts_at.date(), &course.resources.delivery_days);
         let what: Vec<&str> = input.produce.order.iter().map(|line| line.what.as_str()).collect();
-        let words = text![format!("To come {}, {}: {}.", weekday(comes), day(comes), what.join(", "))];
+        let comes_in_words = if comes < input.class.today { "Should be here since" } else { "To come" };
+        let words = text![format!("{comes_in_words} {}, {}: {}.", weekday(comes), day(comes), what.join(", "))];
         items.push(item(ReadyWeight::ToDo, ReadyAbout::Produce, words, way()));
     }
 }
 
 /// What the check sheet is short of, and the first-aid box.
-fn sheet(input: &ReadyInput<'_>, items: &mut Vec<ReadyItem>) {
-    let sheet = check_sheet(input.check);
+fn of_sheet(input: &ReadyInput<'_>, sheet: &CheckSheet, items: &mut Vec<ReadyItem>) {
     for short in &sheet.short {
-        let way = open(ReadyPlace::Rotation, "Who takes turns");
+        let way = open(MendingPlace::Rotation, "Who takes turns");
         items.push(item(ReadyWeight::Caution, ReadyAbout::Short, text![short.clone()], way));
     }
     let box_there = sheet.items.iter().any(|line| line.id == super::check_sheet::FIRST_AID && line.tick.is_some());
-    if !box_there {
+    if !box_there && !is_over(input) {
         let words = text!["Nobody has ticked that the first-aid box is at hand and open."];
         // Before the day it is still to be done; on the day nobody begins without it.
         let today = input.class.today >= input.plan.lesson.fields.starts_at.date();
         let weight = if today { ReadyWeight::Stop } else { ReadyWeight::ToDo };
-        items.push(item(weight, ReadyAbout::FirstAid, words, open(ReadyPlace::CheckSheet, "Open the check sheet")));
+        items.push(item(weight, ReadyAbout::FirstAid, words, open(MendingPlace::CheckSheet, "Open the check sheet")));
     }
 }

@@ -6,16 +6,13 @@ use jiff::Timestamp;
 use notch_core::Problem;
 use notch_core::catalogue::Catalogue;
 use notch_core::eligibility::dull_barrier;
-use notch_core::progress::GoodShares;
 use notch_core::records::{CheckTick, Closing, parse_numbers};
-use notch_core::views::{
-    CheckInput, CheckSheet, KnifeCount, ProduceInput, check_closing, check_sheet, plan_view, produce_view, proposed_numbers,
-};
+use notch_core::views::{CheckSheet, KnifeCount, check_closing, check_sheet, proposed_numbers};
 use notch_store::{Reader, Writer};
 use serde::Deserialize;
 use utoipa::ToSchema;
 
-use super::CourseRecords;
+use super::whole_lesson::{LookedAt, with_lesson};
 use crate::error::ApiError;
 use crate::extract::{Body, DeviceWrite, Id};
 use crate::state::AppState;
@@ -64,37 +61,12 @@ pub(crate) struct CloseClass {
     closed: bool,
 }
 
-/// Reads everything a sheet is made from and hands it to `with`.
-fn with_input<T>(
-    reader: &Reader<'_>,
-    catalogue: &Catalogue,
-    id: i64,
-    with: impl FnOnce(&CheckInput<'_>) -> T,
-) -> Result<T, ApiError> {
-    let lesson = reader.lesson(id)?;
-    let records = CourseRecords::read(reader, lesson.course_id)?;
-    let at_hand = records.at_hand(catalogue);
-    let exercises = reader.exercises(id)?;
-    let plan = plan_view(&at_hand, &lesson, &exercises)?;
-    let shares = GoodShares::of(catalogue, &reader.attempts_of_course(lesson.course_id)?);
-    let food =
-        ProduceInput { at_hand: &at_hand, lesson: &lesson, exercises: &exercises, shares: &shares, fields: &lesson.produce };
-    Ok(with(&CheckInput {
-        at_hand,
-        lesson: &lesson,
-        exercises: &plan.exercises,
-        histories: &reader.care_histories(catalogue, None)?,
-        ticks: &reader.check_ticks(id)?,
-        produce: &produce_view(&food),
-    }))
-}
-
 fn sheet_of(reader: &Reader<'_>, catalogue: &Catalogue, id: i64) -> Result<CheckSheet, ApiError> {
-    with_input(reader, catalogue, id, check_sheet)
+    with_lesson(reader, catalogue, (id, LookedAt::ItsDay), |whole| Ok(check_sheet(whole.check)))
 }
 
 fn count_of(reader: &Reader<'_>, catalogue: &Catalogue, id: i64) -> Result<KnifeCount, ApiError> {
-    let proposed = with_input(reader, catalogue, id, proposed_numbers)?;
+    let proposed = with_lesson(reader, catalogue, (id, LookedAt::ItsDay), |whole| Ok(proposed_numbers(whole.check)))?;
     let knives = reader.knives_out(id, catalogue)?;
     Ok(KnifeCount {
         lesson: reader.lesson(id)?,

@@ -25,9 +25,11 @@ pub(crate) mod sharp_dull;
 pub(crate) mod sign_in;
 pub(crate) mod start;
 pub(crate) mod students;
+mod whole_lesson;
 pub(crate) mod yard;
 
 pub use paper::pages_of;
+pub use whole_lesson::LookedAt;
 
 use jiff::civil::Date;
 use jiff::tz::TimeZone;

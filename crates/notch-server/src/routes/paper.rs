@@ -4,17 +4,15 @@ use axum::Json;
 use axum::extract::State;
 use axum::http::header;
 use axum::response::IntoResponse;
-use jiff::civil::Date;
 use notch_core::Problem;
 use notch_core::catalogue::Catalogue;
 use notch_core::paper::{PaperInput, PaperKind, PaperPage, PaperSize, page_as_svg, paper};
-use notch_core::records::Knife;
 use notch_core::views::{proposed_numbers, yard_view};
 use notch_store::Reader;
 use serde::{Deserialize, Serialize};
 use utoipa::{IntoParams, ToSchema};
 
-use super::ready::with_lesson;
+use super::whole_lesson::{LookedAt, with_lesson};
 use crate::error::ApiError;
 use crate::extract::{Asked, Id};
 use crate::state::AppState;
@@ -74,15 +72,10 @@ pub(crate) struct Pages {
 pub fn pages_of(
     reader: &Reader<'_>,
     catalogue: &Catalogue,
-    (id, today): (i64, Option<Date>),
+    lesson: (i64, LookedAt<'_>),
     (kind, size): (PaperKind, PaperSize),
 ) -> Result<(String, Vec<PaperPage>), ApiError> {
-    with_lesson(reader, catalogue, (id, today), |whole| {
-        // What goes out is what the rotation hands out; what the check sheet proposes where there is none.
-        let knives = whole.check.at_hand.knives;
-        let handed = |knife: &&Knife| whole.rotation.turns.iter().any(|turn| turn.knife_id == knife.id);
-        let of_rotation: Vec<String> = knives.iter().filter(handed).map(|knife| knife.fields.number.clone()).collect();
-        let numbers = if of_rotation.is_empty() { proposed_numbers(whole.check) } else { of_rotation };
+    with_lesson(reader, catalogue, lesson, |whole| {
         let at_hand = &whole.class.at_hand;
         let input = PaperInput {
             catalogue,
@@ -91,8 +84,8 @@ pub fn pages_of(
             students: at_hand.students,
             produce: whole.produce,
             rotation: whole.rotation,
-            knives,
-            numbers: &numbers,
+            knives: at_hand.knives,
+            numbers: &proposed_numbers(whole.check),
             yard: &yard_view(at_hand, whole.class.attempts, whole.class.today),
         };
         Ok((whole.plan.lesson.fields.title.clone(), paper(&input, kind, size)))
@@ -122,9 +115,7 @@ async fn with_pages<T: Send + 'static>(
     let clock = state.settings.clock.clone();
     state
         .read(move |reader, catalogue| {
-            let course = reader.course(reader.lesson(id)?.course_id)?;
-            let today = clock.today(&course.fields.zone());
-            let (title, pages) = pages_of(reader, catalogue, (id, Some(today)), wanted)?;
+            let (title, pages) = pages_of(reader, catalogue, (id, LookedAt::Today(&clock)), wanted)?;
             with(title, pages)
         })
         .await

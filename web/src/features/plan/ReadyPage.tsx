@@ -3,6 +3,7 @@ import { Link } from 'react-router';
 import type { Api } from '../../api/client';
 import { usePlan, useProduce, useReady } from '../../api/queries';
 import { Mark } from '../../shared/mark';
+import { mendingPath } from '../../shared/mending';
 import { Said } from '../../shared/Said';
 import { Failed, Loading, Trouble } from '../../shared/State';
 import { useHere } from '../frame';
@@ -67,33 +68,10 @@ function Way({ way, courseId, lessonId }: Props) {
       return <Instead way={way} lessonId={lessonId} />;
     case 'open':
       return (
-        <Button variant="default" component={Link} to={placeOf(way, courseId, lessonId)}>
+        <Button variant="default" component={Link} to={mendingPath(way, courseId, lessonId)}>
           {way.words}
         </Button>
       );
-  }
-}
-
-function placeOf(
-  way: Extract<Api['ReadyWay'], { kind: 'open' }>,
-  courseId: number,
-  lessonId: number,
-): string {
-  const course = `/courses/${courseId}`;
-  const plan = `${course}/plan/${lessonId}`;
-  switch (way.place) {
-    case 'plan':
-      return way.exercise_id ? `${plan}?exercise=${way.exercise_id}&edit=1` : plan;
-    case 'rotation':
-      return `${plan}/rotation`;
-    case 'produce':
-      return `${plan}/produce`;
-    case 'rack_due':
-      return `${course}/rack?view=due`;
-    case 'check_sheet':
-      return `${course}/rack/${lessonId}?view=check`;
-    case 'set_up':
-      return `${course}/set-up`;
   }
 }
 

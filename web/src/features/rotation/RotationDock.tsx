@@ -6,6 +6,7 @@ import { Said } from '../../shared/Said';
 import type { Sentence } from '../../shared/sentence';
 import { withAbsent, withKnife, withLate, withPin } from './news';
 import type { Selected } from './selected';
+import { Way } from './Way';
 
 interface Props {
   view: Api['RotationView'];
@@ -19,7 +20,7 @@ interface Props {
 export function RotationDock({ view, news, selected, onNews, onClose }: Props) {
   const row = view.rows.find((each) => each.student_id === selected?.student);
   return (
-    <Dock label="Reasons and cautions">
+    <Dock label="Reasons and cautions" near={row !== undefined}>
       {row && (
         <>
           <div className="spread">
@@ -36,7 +37,8 @@ export function RotationDock({ view, news, selected, onNews, onClose }: Props) {
         </>
       )}
       <Told title="Changes" kind="caution" list={view.differences} />
-      <Told title="Without a turn" kind="stop" list={view.left_out.map((left) => left.words)} />
+      <LeftOut view={view} onNews={onNews} />
+      <Told title="So that it fits" kind="caution" list={view.to_fit} />
       <Told title="What would help" kind="note" list={view.savings} />
       <Out view={view} news={news} onNews={onNews} />
       {!row && (
@@ -57,6 +59,25 @@ function Told({ title, kind, list }: { title: string; kind: 'note' | 'caution' |
       <ul>
         {list.map((words, index) => (
           <Reason key={index} kind={kind} says={words} />
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+/** Turns that nobody can be given, each with what would free it. */
+function LeftOut({ view, onNews }: Pick<Props, 'view' | 'onNews'>) {
+  if (view.left_out.length === 0) return null;
+  return (
+    <section>
+      <h3 style={{ marginBottom: 8 }}>Without a turn</h3>
+      <ul>
+        {view.left_out.map((left) => (
+          <Reason key={`${left.student_id}-${left.exercise_id}`} kind="stop" says={left.words}>
+            <span style={{ display: 'block', marginTop: 6 }}>
+              <Way way={left.way} lessonId={view.lesson_id} onNews={onNews} />
+            </span>
+          </Reason>
         ))}
       </ul>
     </section>

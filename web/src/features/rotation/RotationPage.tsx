@@ -12,6 +12,7 @@ import { RotationDock } from './RotationDock';
 import styles from './Rotation.module.css';
 import { Rounds } from './Rounds';
 import type { Selected } from './selected';
+import { Way } from './Way';
 
 /** Who works in which round with which knife: read before class, and changed when somebody is ill. */
 export default function RotationPage() {
@@ -59,15 +60,7 @@ function Rotation({ view, news, busy, error, onNews }: Props) {
         <Head view={view} />
         <Bar view={view} news={news} onNews={onNews} />
         <Trouble error={error} />
-        {view.blocked.length > 0 && (
-          <div className={styles.blocked} role="alert">
-            {view.blocked.map((words, index) => (
-              <p key={index}>
-                <Mark kind="stop" label /> <Said>{words}</Said>
-              </p>
-            ))}
-          </div>
-        )}
+        {view.blocked.length > 0 && <Blocked view={view} onNews={onNews} />}
         {view.rounds.length > 0 && <Rounds view={view} selected={selected} onSelect={select} />}
       </main>
       <RotationDock
@@ -78,6 +71,31 @@ function Rotation({ view, news, busy, error, onNews }: Props) {
         onClose={() => select(undefined)}
       />
     </>
+  );
+}
+
+/** Why there is no rotation, and the smallest changes that would free it. */
+function Blocked({ view, onNews }: Pick<Props, 'view' | 'onNews'>) {
+  return (
+    <div className={styles.blocked} role="alert">
+      {view.blocked.map((words, index) => (
+        <p key={index}>
+          <Mark kind="stop" label /> <Said>{words}</Said>
+        </p>
+      ))}
+      {view.ways.length > 0 && (
+        <>
+          <h2>{view.ways.length === 1 ? 'This frees it' : 'Each of these frees it'}</h2>
+          <ul className="row">
+            {view.ways.map((way, index) => (
+              <li key={index}>
+                <Way way={way} lessonId={view.lesson_id} onNews={onNews} />
+              </li>
+            ))}
+          </ul>
+        </>
+      )}
+    </div>
   );
 }
 

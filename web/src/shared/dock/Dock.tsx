@@ -8,16 +8,25 @@ import type { Sentence } from '../sentence';
 export function Dock({
   label,
   wide,
+  near,
   children,
 }: {
   label: string;
   wide?: boolean;
+  /** On a phone it stays in sight, below what is selected. */
+  near?: boolean;
   children: React.ReactNode;
 }) {
   return (
-    // It scrolls, so the keyboard must be able to reach it.
-    // eslint-disable-next-line jsx-a11y/no-noninteractive-tabindex
-    <aside tabIndex={0} className={styles.dock} data-wide={wide || undefined} aria-label={label}>
+    <aside
+      // It scrolls, so the keyboard must be able to reach it.
+      // eslint-disable-next-line jsx-a11y/no-noninteractive-tabindex
+      tabIndex={0}
+      className={styles.dock}
+      data-wide={wide || undefined}
+      data-near={near || undefined}
+      aria-label={label}
+    >
       {children}
     </aside>
   );

@@ -16,6 +16,8 @@ use crate::catalogue::{Food, Standing};
 use crate::lesson::Parts;
 use crate::problem::Problem;
 use crate::records::{Exercise, ProduceFields};
+use crate::text;
+use crate::words::lower;
 
 pub use self::allergies::{AllergyCase, Alternative};
 pub use self::flow::{FlowKind, FlowLink, FlowNode, FoodFlow};
@@ -47,7 +49,7 @@ pub struct ProduceView {
 /// Works out the food of a lesson.
 pub fn produce_view(input: &ProduceInput<'_>) -> ProduceView {
     let all = worked(input);
-    let (found, fed) = needs(input, &all);
+    let (mut found, fed) = needs(input, &all);
     let allergies = cases(input);
     let of_case = |case: &AllergyCase| {
         let worked = instead(input, case)?;
@@ -65,6 +67,7 @@ pub fn produce_view(input: &ProduceInput<'_>) -> ProduceView {
         let of = |index: &usize| all.get(*index).is_some_and(|each| each.food.id == line.food && each.size == line.size);
         let exercises: Vec<usize> = (0..all.len()).filter(of).collect();
         let Some(first) = exercises.first().and_then(|index| all.get(*index)) else { continue };
+        say_shared(&mut found, &exercises, line);
         let units = Units { students: line.students, demonstration: line.demonstration, spare: line.spare };
         flows.push(flow((&first.food, &line.what, input.fields.end_of(&line.food)), &exercises, (&all, &found, &fed), units));
     }
@@ -77,6 +80,24 @@ pub fn produce_view(input: &ProduceInput<'_>) -> ProduceView {
         allergies,
         order_cost: order_cost(&order, input.at_hand.course.fields.resources.food_budget),
         order,
+    }
+}
+
+/// Says of exercises with one food that each student cuts on from the same piece, where the order has fewer for all of
+/// them than the exercises have one by one.
+fn say_shared(found: &mut [ExerciseNeed], exercises: &[usize], line: &OrderLine) {
+    let alone: u32 = exercises.iter().filter_map(|index| found.get(*index)).map(|need| need.units_students).sum();
+    if exercises.len() < 2 || alone <= line.students {
+        return;
+    }
+    let titles: Vec<String> = exercises.iter().filter_map(|index| found.get(*index)).map(|need| lower(&need.title)).collect();
+    for (at, index) in exercises.iter().enumerate() {
+        let others: Vec<&str> = (0..).zip(&titles).filter(|(other, _)| *other != at).map(|(_, title)| title.as_str()).collect();
+        if let Some(need) = found.get_mut(*index) {
+            let words =
+                format!("What is left of each goes on to {}: the order has {} for all.", others.join(", "), line.students);
+            need.words.push(text![words]);
+        }
     }
 }
 

@@ -1,11 +1,14 @@
 //! The rotation of a lesson as it is shown: students against rounds, on the minutes of the lesson.
 
+mod freeing;
 mod minutes;
 mod room;
 mod table;
+mod way;
 mod words;
 
 pub use table::rotation_table;
+pub use way::RotationWay;
 
 use serde::Serialize;
 
@@ -145,6 +148,8 @@ pub struct LeftOut {
     pub exercise_id: i64,
     /// Who, what, why.
     pub words: Text,
+    /// What would free it.
+    pub way: RotationWay,
 }
 
 /// The rotation of a lesson.
@@ -175,10 +180,14 @@ pub struct RotationView {
     pub over: u32,
     /// What one more knife, board or pair of eyes would save.
     pub savings: Vec<Text>,
+    /// Each of the smallest changes that would make it fit; empty where it does.
+    pub to_fit: Vec<Text>,
     /// Turns that nobody can be given.
     pub left_out: Vec<LeftOut>,
-    /// Why there is no rotation, with what would free it.
+    /// Why there is no rotation.
     pub blocked: Vec<Text>,
+    /// The smallest changes, each of which would free it.
+    pub ways: Vec<RotationWay>,
     /// What differs from what was announced.
     pub differences: Vec<Text>,
     /// It is what was announced.
@@ -231,7 +240,8 @@ fn announced_turns(room: &Room<'_>, seats: &[Seat]) -> Vec<AnnouncedTurn> {
         student_id: room.students[*student].id,
         exercise_id: planned.exercise.id,
         round: room.fields.rounds_done.saturating_add(seat.round as u16).saturating_add(1),
-        knife_id: room.knives[seat.knife].id,
+        // A knife that a richer room would have has no id.
+        knife_id: room.knives.get(seat.knife).map_or(0, |knife| knife.id),
     });
     let mut turns: Vec<AnnouncedTurn> = room.done.iter().copied().chain(planned).collect();
     let station = |turn: &AnnouncedTurn| room.input.at_hand.student(turn.student_id).map(|student| student.fields.station);
@@ -245,6 +255,7 @@ impl View<'_> {
         let input = room.input;
         let announced = &room.kept.announced;
         let differences = self.differences();
+        let to_fit = self.to_fit(&time_rule);
         let same = room.kept.version > 0 && room.kept.fields == *room.fields && self.is_what_was_announced();
         RotationView {
             lesson_id: input.lesson.id,
@@ -257,8 +268,10 @@ impl View<'_> {
             knives: self.knives(),
             summary: self.summary(),
             savings: self.savings(),
+            to_fit,
             left_out: self.left_out(),
             blocked: self.blocked_words(),
+            ways: if self.blocked.is_empty() { Vec::new() } else { freeing::ways(room) },
             differences: if announced.is_empty() { Vec::new() } else { differences },
             is_announced: same,
             over: self.over,

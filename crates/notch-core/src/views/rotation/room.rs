@@ -2,12 +2,14 @@
 
 use std::collections::HashMap;
 
+use super::way::RotationWay;
 use crate::hand_out::HandOut;
 use crate::records::{AnnouncedTurn, Exercise, KeptRotation, Knife, RotationFields, Student};
 use crate::rotation::{Pin, Question, Seat, Turn};
 use crate::text;
 use crate::text::Text;
 use crate::views::class::{ClassInput, WatchKind, knife_name, watch};
+use crate::views::opening::{MendingPlace, Opening};
 use crate::views::plan::PlannedExercise;
 
 /// Watching that a student takes who wants watching; all others take one.
@@ -30,6 +32,7 @@ pub(super) struct LeftOver<'a> {
     pub student: &'a Student,
     pub exercise: &'a PlannedExercise,
     pub words: Text,
+    pub way: RotationWay,
 }
 
 /// The class with its question.
@@ -97,7 +100,7 @@ impl<'a> Room<'a> {
                         });
                         self.turns.push((at, planned));
                     }
-                    Err(words) => self.left_over.push(LeftOver { student, exercise: planned, words }),
+                    Err((words, way)) => self.left_over.push(LeftOver { student, exercise: planned, words, way }),
                 }
             }
         }
@@ -110,12 +113,18 @@ impl<'a> Room<'a> {
         self.done.iter().any(|turn| (turn.student_id, turn.exercise_id) == (student_id, exercise_id))
     }
 
-    /// Knives that a student may be handed for an exercise, or why there is none.
-    fn fits(&self, hand_out: &mut HandOut<'a>, student: &Student, planned: &PlannedExercise) -> Result<Vec<(usize, u8)>, Text> {
+    /// Knives that a student may be handed for an exercise, or why there is none and what would free it.
+    fn fits(
+        &self,
+        hand_out: &mut HandOut<'a>,
+        student: &Student,
+        planned: &PlannedExercise,
+    ) -> Result<Vec<(usize, u8)>, (Text, RotationWay)> {
         let catalogue = self.input.at_hand.catalogue;
         let food = catalogue.food(&planned.exercise.fields.food);
         if let Some(food) = food.filter(|food| student.fields.may_not_have(food)) {
-            return Err(text!["must not meet ", food.name, ": another food, or another exercise."]);
+            let way = Opening::of(MendingPlace::Produce, "Choose another food");
+            return Err((text!["must not meet ", food.name, ": another food, or another exercise."], RotationWay::Open(way)));
         }
         let fitting = hand_out.knives(planned.exercise.id, &planned.exercise.fields, student);
         let place = |knife: &Knife| self.knives.iter().position(|there| there.id == knife.id);
@@ -123,11 +132,20 @@ impl<'a> Room<'a> {
         if !there.is_empty() {
             return Ok(there);
         }
-        let out: Vec<&str> = fitting.iter().map(|(knife, _)| knife.fields.number.as_str()).collect();
-        if !out.is_empty() {
-            return Err(text!["has no knife: no. ", out.join(", "), " would do, and is out of this lesson."]);
+        if let Some((best, _)) = fitting.iter().max_by_key(|(_, fit)| *fit) {
+            let out: Vec<&str> = fitting.iter().map(|(knife, _)| knife.fields.number.as_str()).collect();
+            let knives_out = self.fields.knives_out.iter().copied().filter(|id| *id != best.id).collect();
+            let fields = RotationFields { knives_out, ..self.fields.clone() };
+            let way = RotationWay::News { words: text!["No. ", best.fields.number.as_str(), " back in"], fields };
+            let are = if out.len() == 1 { "is" } else { "are" };
+            return Err((text!["has no knife: no. ", out.join(", "), " would do, and ", are, " out of this lesson."], way));
         }
-        Err(self.why_none(student, planned))
+        let way = if self.input.at_hand.knows_no_knives() {
+            Opening::of(MendingPlace::Rack, "Open the rack")
+        } else {
+            Opening::exercise(planned.exercise.id, "Choose another knife or cut")
+        };
+        Err((self.why_none(student, planned), RotationWay::Open(way)))
     }
 
     /// Why no knife of the rack is for a student in an exercise: the one that is nearest, and what is in its way.
@@ -139,9 +157,12 @@ impl<'a> Room<'a> {
         let Some(advice) = &planned.advice else {
             return text!["has no knife: this course no longer teaches the cut."];
         };
+        // What is planned is named too, where it is for nobody who is here.
         let fits = |knife: &&Knife| {
+            let planned = &planned.exercise.fields;
+            let is_planned = knife.fields.knife_type == planned.knife_type && knife.fields.length.is_about(planned.knife_length);
             let choice = advice.knives.iter().find(|choice| choice.numbers.contains(&knife.fields.number));
-            choice.is_some_and(|choice| choice.fit.fits())
+            is_planned || choice.is_some_and(|choice| choice.fit.fits())
         };
         let age_band = at_hand.course.fields.age_band;
         let barred = self.knives.iter().copied().filter(fits).filter_map(|knife| {

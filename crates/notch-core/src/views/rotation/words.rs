@@ -107,6 +107,7 @@ impl View<'_> {
             student_id: left.student.id,
             exercise_id: left.exercise.exercise.id,
             words: text![Name(&left.student.fields.name), ", ", lower(&title(left.exercise)), ": ", left.words.clone()],
+            way: left.way.clone(),
         })
         .collect()
     }
@@ -175,12 +176,18 @@ impl View<'_> {
             }
             BoundBy::Watch => {
                 let watch: u32 = room.question.turns.iter().map(|turn| turn.watch).sum();
+                let turns = room.turns.len();
+                let watched = of_number(room.question.watch as usize, "student", "students");
+                if watch as usize == turns {
+                    return text![of_number(turns, "turn", "turns"), ", and ", watched, " can be watched at a time."];
+                }
                 text![
-                    "all turns together take ",
+                    of_number(turns, "turn", "turns"),
+                    ", which count as ",
                     watch,
-                    " of watching, and a round has ",
-                    room.question.watch,
-                    "; who wants watching counts double."
+                    " because whoever needs close watching counts double; ",
+                    watched,
+                    " can be watched at a time."
                 ]
             }
             BoundBy::Knives { turns, knives } => {
@@ -232,7 +239,7 @@ impl View<'_> {
     }
 
     /// Type and length of a knife of the question.
-    fn model(&self, knife: usize) -> String {
+    pub(super) fn model(&self, knife: usize) -> String {
         let Some(knife) = self.room.knives.get(knife) else { return String::new() };
         let kind = self.room.input.at_hand.catalogue.knife(&knife.fields.knife_type);
         kind.map_or_else(String::new, |kind| lower(&kind.label(knife.fields.length)))
@@ -274,32 +281,92 @@ impl View<'_> {
             }
             Blocked::NoBoards => text!["There is no board in this course. Say in the course how many there are."],
             Blocked::PinnedTwice { turns: (one, other) } => {
-                text![
-                    who(*one),
-                    " and ",
-                    who(*other),
-                    " are held in one round with one pair of hands or one knife. Let one of them go."
-                ]
+                let pin = room.question.turns[*one].pin;
+                let round = pin.map_or(0, |pin| usize::from(room.fields.rounds_done) + pin.round + 1);
+                if room.turns[*one].0 == room.turns[*other].0 {
+                    return text![
+                        who(*one),
+                        " is held in round ",
+                        round,
+                        ", and so is ",
+                        who(*other),
+                        ": one student has one turn a round."
+                    ];
+                }
+                let knife = pin.and_then(|pin| room.knives.get(pin.knife?));
+                let number = knife.map_or_else(String::new, |knife| format!("no. {}", knife.fields.number));
+                text![who(*one), " is held in round ", round, " with ", number, ", and so is ", who(*other), "."]
             }
-            Blocked::PinImpossible { turn } => {
-                text![
-                    who(*turn),
-                    ": held in a round that is too early for it, or with a knife that is not for it. Let it go, or hold it in a later round."
-                ]
-            }
+            Blocked::PinImpossible { turn } => self.why_not_there(*turn),
+            Blocked::Held { turns, by } => self.held_words(turns, by),
             Blocked::TooFewRounds { bound } => {
                 text!["At least ", bound.rounds, " rounds are needed: ", self.bound_words(&bound.by)]
             }
-            Blocked::NotFound { .. } => {
-                text!["With what is held, no rotation was found. Let some of the nails go: the latest first."]
-            }
+            Blocked::NotFound { .. } => text!["With what is held, no rotation was found."],
         };
+        if room.question.watch == 0 && self.blocked.iter().any(|blocked| matches!(blocked, Blocked::WatchOver { .. })) {
+            return vec![text!["Nobody watches in this course, and nobody cuts unwatched. Say in the course who does."]];
+        }
         self.blocked.iter().map(word).collect()
     }
 }
 
+impl View<'_> {
+    /// Why a turn cannot lie where it is held.
+    fn why_not_there(&self, turn: usize) -> Text {
+        let room = self.room;
+        let (at, planned) = room.turns[turn];
+        let (asked, student) = (&room.question.turns[turn], room.students[at]);
+        let who = text![Name(&student.fields.name), ", ", lower(&title(planned))];
+        let Some(pin) = asked.pin else { return text![who, ": it cannot lie where it is held."] };
+        let number = |round: usize| usize::from(room.fields.rounds_done) + round + 1;
+        if let Some(knife) = pin.knife.filter(|knife| asked.fit(*knife).is_none()) {
+            let name = room.knives.get(knife).map_or_else(String::new, |knife| format!("no. {}", knife.fields.number));
+            return text![who, ": held with ", name, ", which is not for this turn."];
+        }
+        if pin.round < asked.not_before {
+            let there = number(asked.not_before);
+            return text![who, ": held in round ", number(pin.round), ", and comes in round ", there, "."];
+        }
+        let first = asked.after.first().and_then(|first| room.turns.get(*first)).map(|(_, planned)| lower(&title(planned)));
+        let first = first.unwrap_or_else(|| "what comes first".to_owned());
+        text![who, ": held in round ", number(pin.round), ", too early to have done ", first, " before."]
+    }
+
+    /// What the rounds in which turns are held have too little of.
+    fn held_words(&self, turns: &[usize], by: &BoundBy) -> Text {
+        let room = self.room;
+        let held = of_number(turns.len(), "turn", "turns");
+        let names = || {
+            let each = turns.iter().map(|turn| room.turns[*turn]);
+            Text::joined(
+                each.map(|(at, planned)| text![Name(&room.students[at].fields.name), ", ", lower(&title(planned))]),
+                "; ",
+            )
+        };
+        let rounds = text![held, " must lie in the rounds in which they are held, or before those: ", names()];
+        match by {
+            BoundBy::Boards => {
+                let boards = of_number(room.question.boards as usize, "board", "boards");
+                text![rounds, ". A round has ", boards, "."]
+            }
+            BoundBy::Watch => {
+                let watched = of_number(room.question.watch as usize, "student", "students");
+                text![rounds, ". At a time ", watched, " can be watched; whoever needs close watching counts double."]
+            }
+            BoundBy::Knives { knives, .. } => {
+                let numbers: Vec<&str> =
+                    knives.iter().filter_map(|knife| Some(room.knives.get(*knife)?.fields.number.as_str())).collect();
+                text![rounds, ". They share ", of_number(knives.len(), "knife", "knives"), ": no. ", numbers.join(", "), "."]
+            }
+            BoundBy::Student { .. } => text![rounds, ". One student has one turn a round."],
+            BoundBy::Windows | BoundBy::Order => text![rounds, ". What comes first leaves them too few rounds."],
+        }
+    }
+}
+
 /// The question with another knife like one of its own.
-fn with_another(question: &Question, knife: usize) -> Question {
+pub(super) fn with_another(question: &Question, knife: usize) -> Question {
     let turns = question.turns.iter().map(|turn| {
         let mut turn = turn.clone();
         if let Some(fit) = turn.fit(knife) {
