@@ -26,7 +26,7 @@ dev: web/node_modules/.done
 
 ## Speeds of the core, and of the interface while something is dragged.
 bench: release e2e/node_modules/.done e2e-deps
-	cargo bench -p notch-core
+	cargo bench -p notch-core -p notch-server
 	cd e2e && YARD_NOTCH=../target/release/yard-notch npm run speed
 
 ## Some 20,000 requests made from the OpenAPI document, sound ones and broken ones.

@@ -17,12 +17,16 @@ use notch_core::at_hand::AtHand;
 use notch_core::draft::{ClassEvidence, DraftQuestion, DraftSession, Drafting, GoalFields};
 use notch_core::kit::{KitGoal, KitJob, KitKnife, smallest_kit};
 use notch_core::onion::{self, Cuts, Limits, Method, cell_section, choose, half_ball};
-use notch_core::records::{Knife, Student};
+use notch_core::progress::GoodShares;
+use notch_core::records::{
+    Amount, Exercise, ExerciseFields, Knife, Lesson, LessonFields, Making, ProduceFields, StoredSegment, Student,
+};
+use notch_core::rotation::{Instance, Question, Turn, rotate};
 use notch_core::units::Millimetres;
-use notch_core::views::{doctrine_changes, matrix};
+use notch_core::views::{course_order, doctrine_changes, matrix};
 
 use criterion::{Criterion, criterion_group, criterion_main};
-use notch_core::catalogue::{Catalogue, Doctrines, NotchKind, TipOnBoard};
+use notch_core::catalogue::{Catalogue, Doctrines, Grip, Hold, Motion, NotchKind, Third, TipOnBoard};
 use notch_core::fitting::{Candidate, Fixed, Job, KnifeSource, suggest};
 use notch_core::geometry::work_food;
 use notch_core::measure::{SampleCustom, judge, parse_pieces};
@@ -151,5 +155,75 @@ fn drafting(criterion: &mut Criterion) {
     criterion.bench_function("look at a drafted course", |bencher| bencher.iter(|| drafting.said(black_box(&plan))));
 }
 
-criterion_group!(benches, measuring, fitting, playbook, bench_place, drafting);
+macro_rules! classes {
+    ($($id:literal),*) => {
+        [$(($id, include_str!(concat!("../tests/data/rotation/", $id, ".json")))),*]
+    };
+}
+
+fn rotating(criterion: &mut Criterion) {
+    let classes = classes!["small-1", "small-3", "medium-1", "medium-3", "large-1", "large-3", "xl-1", "xl-3", "impossible-hand"];
+    for (id, text) in classes {
+        let class: Instance = serde_json::from_str(text).unwrap();
+        criterion.bench_function(&format!("rotation {id}"), |bencher| bencher.iter(|| black_box(&class).solve()));
+    }
+    // Two exercises each on six knives, the second after the first; then one student of them is ill.
+    let turn = |index: usize| Turn {
+        student: index / 2,
+        watch: 1,
+        after: if index % 2 == 1 { vec![index - 1] } else { Vec::new() },
+        fits: (0..6).map(|knife| (knife, if knife % 2 == index % 2 { 100 } else { 75 })).collect(),
+        ..Turn::default()
+    };
+    let class =
+        Question { students: 24, knives: 6, boards: 8, watch: 8, turns: (0..48).map(turn).collect(), ..Question::default() };
+    let found = rotate(&class).unwrap();
+    let kept = class.turns.iter().zip(&found.seats).take(46);
+    let turns = kept.map(|(turn, seat)| Turn { announced: Some(*seat), ..turn.clone() }).collect();
+    let absent = Question { turns, ..class };
+    criterion.bench_function("rotation of 24 after one absence", |bencher| bencher.iter(|| rotate(black_box(&absent))));
+}
+
+/// A year of weekly lessons with three exercises each, for 24 students.
+fn ordering(criterion: &mut Criterion) {
+    let catalogue = Catalogue::shipped().unwrap();
+    let course = common::course(AgeBand::Adult);
+    let students: Vec<Student> = (1..=24).map(|id| Student { id, ..common::student("S", Hand::Right, &[]) }).collect();
+    let at_hand = AtHand { catalogue: &catalogue, course: &course, students: &students, knives: &[] };
+    let cuts = [("carrot", "julienne"), ("carrot", "brunoise"), ("onion", "small_dice")];
+    let first = jiff::civil::date(2026, 1, 6);
+    let lesson = |week: i64| {
+        let day = first.checked_add(jiff::Span::new().days(7 * week)).unwrap();
+        let exercises = (1..).zip(cuts).map(|(place, (food, cut))| {
+            let fields = ExerciseFields {
+                food: food.into(),
+                cut: cut.into(),
+                knife_type: "chefs".into(),
+                knife_length: Millimetres::whole(200),
+                grip: Grip::Pinch,
+                hold: Hold::Claw,
+                motion: Motion::Push,
+                third: Third::Heel,
+                amount: Amount::Pieces { count: 60 },
+                own_minutes: None,
+                making: Making::default(),
+            };
+            let id = week * 10 + place;
+            Exercise { id, lesson_id: week, version: 1, archived: false, pinned: true, kept_warnings: Vec::new(), fields }
+        });
+        let exercises: Vec<Exercise> = exercises.collect();
+        let segments = exercises.iter().map(|exercise| StoredSegment::practice(exercise.id, 20)).collect();
+        let fields = LessonFields { title: "L".into(), starts_at: day.at(18, 30, 0, 0), minutes: 110, segments };
+        let number = u16::try_from(week + 1).unwrap();
+        (Lesson { id: week, course_id: 1, number, version: 1, produce: ProduceFields::default(), fields }, exercises)
+    };
+    let lessons: Vec<(Lesson, Vec<Exercise>)> = (0..52).map(lesson).collect();
+    let year = (first, jiff::civil::date(2026, 12, 31));
+    let shares = GoodShares::default();
+    criterion.bench_function("a year of orders for 24 students", |bencher| {
+        bencher.iter(|| course_order(black_box(&at_hand), &lessons, &shares, year));
+    });
+}
+
+criterion_group!(benches, measuring, fitting, playbook, bench_place, drafting, rotating, ordering);
 criterion_main!(benches);

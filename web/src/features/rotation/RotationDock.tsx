@@ -117,7 +117,7 @@ function StudentDock({ view, news, row, onNews }: Part & { row: Api['RotationRow
         <NumberInput
           label="Here from round"
           min={1}
-          max={Math.max(1, view.rounds.length + 1)}
+          max={200}
           value={row.from_round}
           onChange={(value) => onNews(withLate(news, row.student_id, Math.round(Number(value) || 1)))}
         />

@@ -164,7 +164,7 @@ function Bar({ view, news, onNews }: Pick<Props, 'view' | 'news' | 'onNews'>) {
         )}
         {news && (
           <Button variant="default" onClick={() => onNews(undefined)}>
-            As it was announced
+            {view.version > 0 ? 'As it was announced' : 'As it was planned'}
           </Button>
         )}
         <Button variant="default" component={Link} to={`/courses/${courseId}/plan/${view.lesson_id}`}>
