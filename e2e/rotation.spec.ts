@@ -92,6 +92,41 @@ test('a turn that is held stays where it is, with the keyboard alone', async ({ 
   await expect(turn).toContainText(', held');
 });
 
+test('a turn that is held before its student comes blocks the rotation, and a button frees it', async ({
+  app,
+  page,
+}) => {
+  await page.goto(`${app.url}/courses/1/plan/6/rotation`);
+  const turns = page.getByRole('row', { name: /Tove Brandal/ }).getByRole('button');
+  await turns.nth(1).click();
+  await page.getByRole('button', { name: 'Hold it here' }).click();
+  await turns.first().click();
+  await page.getByLabel('Here from round').fill('3');
+  const alert = page.getByRole('alert');
+  await expect(alert).toContainText('held in round 1, and comes in round 3.');
+  await expect(page.getByRole('button', { name: 'Announce', exact: true })).toBeDisabled();
+  await alert.getByRole('button', { name: /in round 3 instead of 1$/ }).click();
+  await expect(alert).toBeHidden();
+  await expect(page.getByRole('row', { name: /Tove Brandal/ }).getByRole('cell')).toContainText([
+    'comes later',
+    'comes later',
+    /held/,
+  ]);
+  await page.getByRole('button', { name: 'Announce', exact: true }).click();
+  await expect(page.getByRole('button', { name: 'Announced', exact: true })).toBeDisabled();
+});
+
+test('on a phone what is done with a turn stays in sight', async ({ app, page }) => {
+  await page.setViewportSize({ width: 390, height: 800 });
+  await page.goto(`${app.url}/courses/1/plan/6/rotation`);
+  await page
+    .getByRole('row', { name: /Tove Brandal/ })
+    .getByRole('button')
+    .nth(1)
+    .click();
+  await expect(page.getByRole('button', { name: 'Hold it here' })).toBeInViewport();
+});
+
 test('the rotation is downloaded as a table', async ({ shown, page }) => {
   const table = await (await page.request.get(`${shown.url}/api/lessons/6/rotation/table`)).text();
   expect(table.split('\n')[0]).toBe('round,from minute,to minute,station,student,exercise,knife no.,knife');

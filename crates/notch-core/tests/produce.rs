@@ -26,6 +26,7 @@ struct Class {
     course: Course,
     students: Vec<Student>,
     cuts: Vec<(&'static str, &'static str, Amount)>,
+    own_minutes: Option<f64>,
     fields: ProduceFields,
 }
 
@@ -36,6 +37,7 @@ fn class(pupils: i64, cuts: &[(&'static str, &'static str, Amount)]) -> Class {
         course: course(AgeBand::Adult),
         students: (1..=pupils).map(pupil).collect(),
         cuts: cuts.to_vec(),
+        own_minutes: None,
         fields: ProduceFields::default(),
     }
 }
@@ -61,7 +63,7 @@ impl Class {
                 motion: Motion::Push,
                 third: Third::Heel,
                 amount: *amount,
-                own_minutes: None,
+                own_minutes: self.own_minutes,
                 making: Making::default(),
             };
             Exercise { id, lesson_id: 1, version: 1, archived: false, pinned: true, kept_warnings: Vec::new(), fields }
@@ -135,8 +137,12 @@ fn what_is_left_of_a_unit_is_cut_in_the_next_exercise() {
     // A courgette gives some 60 coins and more sticks: 20 of each are no reason for two courgettes.
     let cuts =
         [("courgette", "coins", pieces(15)), ("courgette", "julienne", pieces(20)), ("courgette", "medium_dice", pieces(10))];
-    let order = class(14, &cuts).view().order;
+    let view = class(14, &cuts).view();
+    let order = &view.order;
     assert_eq!((order[0].students, order[0].demonstration, order[0].spare), (14, 1, 2));
+    let words = view.exercises[0].words.last().unwrap().to_string();
+    let shared = "Shared with julienne of courgette, medium dice of courgette: what one leaves is cut in the next";
+    assert_eq!(words, format!("{shared}, so the order has 14 for all of them."));
     let whole = class(14, &[("courgette", "coins", units(1)), ("courgette", "julienne", units(1))]).view().order;
     assert_eq!((whole[0].students, whole[0].demonstration), (28, 2), "whole ones are set");
 }
@@ -178,6 +184,12 @@ fn for_good_pieces_more_are_cut_until_nine_in_ten_have_enough() {
     let per_unit = 75;
     assert_eq!(more.exercises[0].units_students, 12 * to_cut.div_ceil(per_unit));
     assert!(more.order[0].total > plain.order[0].total);
+    let minutes = more.exercises[0].minutes_more.unwrap();
+    assert!((2..60).contains(&minutes) && plain.exercises[0].minutes_more.is_none(), "{minutes}");
+    let words = more.exercises[0].words.iter().map(ToString::to_string).collect::<String>();
+    assert!(words.contains(&format!("cuts {to_cut}, {minutes} minutes longer than the lesson plans.")), "{words}");
+    wanted.own_minutes = Some(12.0);
+    assert_eq!(wanted.view().exercises[0].minutes_more, None, "who set the minutes has them");
 }
 
 #[test]

@@ -3805,6 +3805,12 @@ export interface components {
             grams_students: number;
             /**
              * Format: int32
+             * @description Minutes that these take each beyond what the lesson plans for the exercise; none where it is not more, or where
+             *     the instructor set the minutes.
+             */
+            minutes_more?: number | null;
+            /**
+             * Format: int32
              * @description Pieces that each student cuts as planned; none where they are not counted.
              */
             pieces_each?: number | null;

@@ -12,7 +12,7 @@ use crate::lesson::WayOut;
 use crate::records::{Attempt, EdgeState, Student};
 use crate::text;
 use crate::text::Text;
-use crate::words::{day, lower, weekday};
+use crate::words::{day, lower, of_number, weekday};
 
 /// How bad it is.
 #[derive(Clone, Copy, Debug, PartialEq, Eq, PartialOrd, Ord, Serialize)]
@@ -145,9 +145,9 @@ pub fn ready_view(input: &ReadyInput<'_>) -> ReadyView {
     let count = |weight: ReadyWeight| items.iter().filter(|item| item.weight == weight).count();
     let words = match (count(ReadyWeight::Stop), count(ReadyWeight::Caution), count(ReadyWeight::ToDo)) {
         (0, 0, 0) => "Ready: nothing is missing.".to_owned(),
-        (0, 0, left) => format!("Nothing stands in the way; {} left to do.", crate::words::of_number(left, "thing", "things")),
-        (0, cautions, _) => format!("It can begin; {} to look at.", crate::words::of_number(cautions, "thing", "things")),
-        (stops, ..) => format!("Not ready: {} in the way.", crate::words::of_number(stops, "thing stands", "things stand")),
+        (0, 0, left) => format!("Nothing stands in the way; {} left to do.", of_number(left, "thing", "things")),
+        (0, cautions, _) => format!("It can begin; {} to look at.", of_number(cautions, "thing", "things")),
+        (stops, ..) => format!("Not ready: {} in the way.", of_number(stops, "thing stands", "things stand")),
     };
     let lesson = &input.plan.lesson;
     let words = if is_over(input) {
@@ -341,6 +341,16 @@ fn food(input: &ReadyInput<'_>, items: &mut Vec<ReadyItem>) {
         });
         let (weight, way) = first.map_or_else(|| (ReadyWeight::Caution, way()), |instead| (ReadyWeight::Stop, instead));
         items.push(item(weight, ReadyAbout::Allergy, case.words.clone(), way));
+    }
+    for need in &input.produce.exercises {
+        let Some((minutes, to_cut)) = need.minutes_more.zip(need.to_cut) else { continue };
+        let words = text![format!(
+            "{}: for the good ones that are wanted each cuts {to_cut}, {} longer than the lesson plans.",
+            need.title,
+            of_number(minutes as usize, "minute", "minutes")
+        )];
+        let way = open_exercise(need.exercise_id, "Plan for more pieces");
+        items.push(item(ReadyWeight::Caution, ReadyAbout::Time, words, way));
     }
     if let Some(cost) = input.produce.order_cost.as_ref().filter(|cost| cost.over) {
         items.push(item(ReadyWeight::Caution, ReadyAbout::Produce, cost.words.clone(), way()));

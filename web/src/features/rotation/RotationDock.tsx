@@ -32,7 +32,7 @@ export function RotationDock({ view, news, selected, onNews, onClose }: Props) {
           {selected?.exercise !== undefined && !row.absent ? (
             <TurnDock view={view} news={news} row={row} exercise={selected.exercise} onNews={onNews} />
           ) : (
-            <StudentDock view={view} news={news} row={row} onNews={onNews} />
+            <StudentDock news={news} row={row} onNews={onNews} />
           )}
         </>
       )}
@@ -104,7 +104,7 @@ function Out({ view, news, onNews }: Part) {
   );
 }
 
-function StudentDock({ view, news, row, onNews }: Part & { row: Api['RotationRow'] }) {
+function StudentDock({ news, row, onNews }: Omit<Part, 'view'> & { row: Api['RotationRow'] }) {
   return (
     <section className="tight">
       <Button

@@ -83,8 +83,8 @@ pub fn produce_view(input: &ProduceInput<'_>) -> ProduceView {
     }
 }
 
-/// Says of exercises with one food that each student cuts on from the same piece, where the order has fewer for all of
-/// them than the exercises have one by one.
+/// Says of exercises with one food that what is left of a student's piece is cut in the next, where the order has fewer
+/// for all of them than the exercises have one by one.
 fn say_shared(found: &mut [ExerciseNeed], exercises: &[usize], line: &OrderLine) {
     let alone: u32 = exercises.iter().filter_map(|index| found.get(*index)).map(|need| need.units_students).sum();
     if exercises.len() < 2 || alone <= line.students {
@@ -93,10 +93,15 @@ fn say_shared(found: &mut [ExerciseNeed], exercises: &[usize], line: &OrderLine)
     let titles: Vec<String> = exercises.iter().filter_map(|index| found.get(*index)).map(|need| lower(&need.title)).collect();
     for (at, index) in exercises.iter().enumerate() {
         let others: Vec<&str> = (0..).zip(&titles).filter(|(other, _)| *other != at).map(|(_, title)| title.as_str()).collect();
-        if let Some(need) = found.get_mut(*index) {
-            let words =
-                format!("What is left of each goes on to {}: the order has {} for all.", others.join(", "), line.students);
-            need.words.push(text![words]);
+        if let Some(need) = found.get_mut(*index).filter(|need| need.units_students > 0) {
+            let (others, all) = (others.join(", "), line.students);
+            need.words.push(text![
+                "Shared with ",
+                others,
+                ": what one leaves is cut in the next, so the order has ",
+                all,
+                " for all of them."
+            ]);
         }
     }
 }

@@ -51,6 +51,9 @@ pub struct ExerciseNeed {
     pub good_wanted: Option<u32>,
     /// Pieces that a student who cuts as the class does must cut for them.
     pub to_cut: Option<u32>,
+    /// Minutes that these take each beyond what the lesson plans for the exercise; none where it is not more, or where
+    /// the instructor set the minutes.
+    pub minutes_more: Option<u32>,
     /// The exercise that it is fed by, by id.
     pub fed_by: Option<i64>,
     /// Each student who cuts it; empty where pieces are not counted.
@@ -250,6 +253,7 @@ fn need(input: &ProduceInput<'_>, worked: &Worked<'_>, feeder: Feeder<'_>, index
         pieces_each: worked.pieces_each(),
         good_wanted: wanted,
         to_cut,
+        minutes_more: to_cut.and_then(|to_cut| minutes_more(input, worked, to_cut)),
         fed_by: goes.and_then(|_| Some(feeder?.2?.exercise_id)),
         count: worked.students.len() as u32,
         students,
@@ -262,6 +266,20 @@ fn need(input: &ProduceInput<'_>, worked: &Worked<'_>, feeder: Feeder<'_>, index
     };
     need.words = words(worked, &need, feeder.and_then(|(_, _, need)| need));
     (need, goes)
+}
+
+/// Minutes that so many pieces take beyond those that are planned.
+fn minutes_more(input: &ProduceInput<'_>, worked: &Worked<'_>, to_cut: u32) -> Option<u32> {
+    let exercise = input.exercises.iter().find(|exercise| exercise.id == worked.exercise_id)?;
+    let amount = Amount::Pieces { count: u16::try_from(to_cut).unwrap_or(u16::MAX) };
+    let fields = ExerciseFields { amount, ..exercise.fields.clone() };
+    if fields.own_minutes.is_some() || worked.pieces_each().is_none_or(|each| to_cut <= each) {
+        return None;
+    }
+    let food = input.at_hand.catalogue.food(&fields.food)?;
+    let more = Worked::of(input.at_hand, (exercise.id, &fields), food, worked.students.clone())?;
+    let minutes = more.figures.minutes_each?.ceil() - worked.figures.minutes_each?.ceil();
+    (minutes >= 1.0).then_some(minutes as u32)
 }
 
 /// Gives each student what the earlier exercise leaves of their own pieces: the good ones but those that are measured.
@@ -311,7 +329,10 @@ fn words(worked: &Worked<'_>, need: &ExerciseNeed, feeder: Option<&ExerciseNeed>
         found.push(text![format!("Of {each} pieces each has {between} good ones at least, in nine cases of ten.")]);
     }
     if let (Some(wanted), Some(to_cut)) = (need.good_wanted, need.to_cut) {
-        found.push(text![format!("For {wanted} good ones who cuts as the class does cuts {to_cut}.")]);
+        let more = need.minutes_more.map_or_else(String::new, |minutes| {
+            format!(", {} longer than the lesson plans", of_number(minutes as usize, "minute", "minutes"))
+        });
+        found.push(text![format!("For {wanted} good ones who cuts as the class does cuts {to_cut}{more}.")]);
     }
     if let Some(from) = feeder.filter(|_| need.fed_by.is_some()) {
         let measured = if need.students.is_empty() { "" } else { ", but for ten of each that are measured" };
