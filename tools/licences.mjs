@@ -67,7 +67,14 @@ function crateParts() {
     }));
 }
 
-const parts = [...npmParts(), ...crateParts()].sort((a, b) => a.name.localeCompare(b.name));
+/** The font that is taken from neither: letters of other scripts, for paper. */
+function fontParts() {
+  const text = readFileSync(join(root, 'crates/notch-core/data/fonts/others-LICENSE.txt'), 'utf8');
+  if (!places.has(text)) places.set(text, texts.push(text) - 1);
+  return [{ name: 'DejaVu Sans', version: '2.37', licence: 'Bitstream-Vera', text: places.get(text) }];
+}
+
+const parts = [...npmParts(), ...crateParts(), ...fontParts()].sort((a, b) => a.name.localeCompare(b.name));
 mkdirSync(join(root, 'web/src/about'), { recursive: true });
 writeFileSync(join(root, 'web/src/about/licences.gen.json'), JSON.stringify({ parts, texts }));
 console.log(`licences: ${parts.length} packages, ${texts.length} texts`);

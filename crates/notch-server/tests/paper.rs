@@ -132,3 +132,58 @@ async fn the_count_sheet_has_the_knives_of_the_rotation() {
     let text = pdf(&server, "/api/lessons/6/paper/pdf?page=count").await.extract_text(&[1]).unwrap();
     assert!(text.contains(&format!("{} knives go out", used.len())), "{text}");
 }
+
+/// Tags of a kind in the whole file.
+fn tags(document: &Document, kind: &[u8]) -> usize {
+    let of = |object: &Object| Some(object.as_dict().ok()?.get(b"S").ok()?.as_name().ok()? == kind);
+    document.objects.values().filter(|object| of(object) == Some(true)).count()
+}
+
+#[tokio::test]
+async fn a_table_is_read_aloud_as_one() {
+    let server = Server::new(None);
+    let document = pdf(&server, "/api/lessons/6/paper/pdf?page=rotation").await;
+    let (_, rotation) = server.get("/api/lessons/6/rotation").await;
+    let [rows, rounds] = ["rows", "rounds"].map(|key| rotation[key].as_array().unwrap().len());
+    let found = [b"Table".as_slice(), b"TR", b"TH", b"TD"].map(|kind| tags(&document, kind));
+    let columns = 2 + rounds;
+    assert_eq!(found, [1, rows + 1, columns, rows * columns], "a row for each student and one of headings");
+}
+
+#[tokio::test]
+async fn a_name_in_letters_of_another_script_is_on_paper_as_it_is_written() {
+    let server = Server::new(None);
+    let (_, course) = server.get("/api/courses/1").await;
+    let mut student = course["students"][0].clone();
+    let (id, version) = (student["id"].clone(), student["version"].clone());
+    for field in ["id", "version"] {
+        student.as_object_mut().unwrap().remove(field);
+    }
+    student["name"] = "Олена Ζωή Łuś".into();
+    let (status, answer) =
+        server.put(&format!("/api/students/{id}"), serde_json::json!({ "version": version, "fields": student })).await;
+    assert_eq!(status, StatusCode::OK, "{answer}");
+    let text = pdf(&server, "/api/lessons/6/paper/pdf?page=rotation").await.extract_text(&[1]).unwrap();
+    assert!(["Олена", "Ζωή", "Łuś"].iter().all(|part| text.contains(part)) && !text.contains('?'), "{text}");
+    let (_, bytes) = server.get_bytes("/api/lessons/6/paper/svg?page=rotation").await;
+    let svg = String::from_utf8(bytes).unwrap();
+    assert!(svg.contains(">Олена") && svg.contains("yn-others"));
+}
+
+#[tokio::test]
+async fn a_card_has_three_cautions() {
+    let server = Server::new(None);
+    for lesson in 1..=11 {
+        let (_, view) = server.get(&format!("/api/lessons/{lesson}/paper?page=stations")).await;
+        for page in view["pages"].as_array().unwrap() {
+            let words = |block: &Value| {
+                let marks = block["marks"].as_array().unwrap().iter().filter_map(|mark| mark["text"].as_str());
+                marks.map(str::to_owned).collect::<Vec<_>>().join(" ")
+            };
+            let blocks: Vec<String> = page["blocks"].as_array().unwrap().iter().map(words).collect();
+            let (mind, each) = ["Mind", "Each of you"].map(|heading| blocks.iter().position(|words| words == heading)).into();
+            let cautions = &blocks[mind.unwrap() + 1..each.unwrap()];
+            assert_eq!(cautions.iter().filter(|words| !words.is_empty()).count(), 3, "{cautions:?}");
+        }
+    }
+}

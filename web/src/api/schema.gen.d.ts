@@ -3888,6 +3888,8 @@ export interface components {
             id: string;
             /** @description What was seen, in a sentence. */
             name: string;
+            /** @description Said on a station card whose cut has few cautions of its own. */
+            on_card?: boolean;
             /** @description How bad. */
             severity: components["schemas"]["FaultSeverity"];
             /** @description What is on the button. */
@@ -5919,7 +5921,7 @@ export interface components {
          * @description A face of the type.
          * @enum {string}
          */
-        PaperFace: "plain" | "bold" | "figures";
+        PaperFace: "plain" | "bold" | "figures" | "others";
         /**
          * @description How dark something is; everything is told apart in black and white.
          * @enum {string}
@@ -5957,6 +5959,13 @@ export interface components {
         } | {
             /** @enum {string} */
             kind: "text";
+        } | {
+            /** @description Column, from 0. */
+            column: number;
+            /** @description What the column is. */
+            heading: boolean;
+            /** @enum {string} */
+            kind: "cell";
         } | {
             /** @enum {string} */
             kind: "figure";

@@ -32,6 +32,9 @@ pub struct Fault {
     pub short: String,
     /// What to say to the student.
     pub cue: String,
+    /// Said on a station card whose cut has few cautions of its own.
+    #[serde(default)]
+    pub on_card: bool,
 }
 
 /// How a caution is marked.

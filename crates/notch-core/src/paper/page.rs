@@ -43,6 +43,8 @@ pub enum PaperFace {
     Bold,
     /// For figures.
     Figures,
+    /// For letters that the others do not have: Greek, Cyrillic, and more Latin ones.
+    Others,
 }
 
 /// How dark something is; everything is told apart in black and white.
@@ -148,6 +150,13 @@ pub enum PaperRole {
     Heading,
     /// Text, in the order in which it is read.
     Text,
+    /// A cell of a table. A row begins with column 0, and a table with its row of headings.
+    Cell {
+        /// Column, from 0.
+        column: usize,
+        /// What the column is.
+        heading: bool,
+    },
     /// A drawing, with what it shows in words.
     Figure {
         /// What it shows.

@@ -1,7 +1,7 @@
 //! Pages written from top to bottom: headings, text, tables, and a new page where one is full.
 
 use super::page::{Drawn, PaperBlock, PaperFace, PaperInk, PaperPage, PaperRole, PaperSize};
-use super::type_setting::{in_type, width, wrapped};
+use super::type_setting::{in_runs, in_type, width, wrapped};
 
 /// White around everything: what printers leave free, and a hole to hang it by.
 pub(super) const MARGIN: f64 = 14.0;
@@ -99,7 +99,7 @@ impl Sheet {
     /// Puts marks on the page.
     pub(super) fn add(&mut self, role: PaperRole, marks: Vec<Drawn>) {
         if !marks.is_empty() {
-            self.blocks.push(PaperBlock { role, marks });
+            self.blocks.push(PaperBlock { role, marks: in_runs(marks) });
         }
     }
 
@@ -261,7 +261,8 @@ impl Sheet {
 
     fn row(&mut self, columns: &[Column], row: &[String], face: PaperFace) {
         let (top, mut x, mut lowest) = (self.y, self.left, self.y);
-        for (column, cell) in columns.iter().zip(row) {
+        let heading = face == PaperFace::Bold;
+        for (place, (column, cell)) in columns.iter().zip(row).enumerate() {
             let face = if column.figures && face == PaperFace::Plain { PaperFace::Figures } else { face };
             let mut marks = Vec::new();
             let mut y = top;
@@ -277,7 +278,8 @@ impl Sheet {
                 });
                 y += self.plain * LEADING;
             }
-            self.add(PaperRole::Text, marks);
+            // An empty cell stands in its row too.
+            self.blocks.push(PaperBlock { role: PaperRole::Cell { column: place, heading }, marks: in_runs(marks) });
             lowest = lowest.max(y);
             x += column.width;
         }

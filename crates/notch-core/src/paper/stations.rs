@@ -10,7 +10,7 @@ use crate::text;
 use crate::views::{Advice, PlannedExercise};
 use crate::words::capital;
 
-/// Cautions on a card, the gravest.
+/// Cautions on a card: the gravest of the cut, then what holds for every knife.
 const CAUTIONS: usize = 3;
 
 /// Widest that a knife is drawn.
@@ -51,8 +51,11 @@ fn card(input: &PaperInput<'_>, size: PaperSize, planned: &PlannedExercise, advi
     }
     hands(&mut sheet, input, advice);
     sheet.heading("Mind");
-    for caution in advice.cautions.iter().take(CAUTIONS) {
-        sheet.bullet(&caution.title.to_string(), &caution.text.to_string());
+    let own = advice.cautions.iter().map(|caution| (caution.title.to_string(), caution.text.to_string()));
+    let general = input.catalogue.faults.iter().filter(|fault| fault.on_card);
+    let general = general.map(|fault| (format!("{}:", capital(&fault.name)), fault.cue.clone()));
+    for (title, text) in own.chain(general).take(CAUTIONS) {
+        sheet.bullet(&title, &text);
     }
     sheet.heading("Each of you");
     sheet.text(&format!("{}.", capital(&advice.amount.words(food))));

@@ -1,4 +1,4 @@
-//! A page as an SVG file that needs nothing else: its fonts are in it.
+//! A page as an SVG file that needs nothing else: the fonts that it uses are in it.
 
 use std::fmt::Write;
 
@@ -13,6 +13,7 @@ const fn family(face: PaperFace) -> &'static str {
         PaperFace::Plain => "yn-plain",
         PaperFace::Bold => "yn-bold",
         PaperFace::Figures => "yn-figures",
+        PaperFace::Others => "yn-others",
     }
 }
 
@@ -35,7 +36,9 @@ pub fn page_as_svg(page: &PaperPage) -> String {
         page.height,
         escaped(&page.name)
     );
-    for (face, bytes) in FONTS {
+    let marks = || page.blocks.iter().flat_map(|block| &block.marks);
+    let used = |of: PaperFace| marks().any(|mark| matches!(mark, Drawn::Words { face, .. } if *face == of));
+    for (face, bytes) in FONTS.into_iter().filter(|(face, _)| used(*face)) {
         let data = STANDARD.encode(bytes);
         let _ = write!(out, "@font-face{{font-family:{};src:url(data:font/ttf;base64,{data})}}", family(face));
     }
@@ -43,7 +46,7 @@ pub fn page_as_svg(page: &PaperPage) -> String {
     for block in &page.blocks {
         let _ = match &block.role {
             PaperRole::Figure { shows } => write!(out, "<g role=\"img\"><title>{}</title>", escaped(shows)),
-            PaperRole::Title | PaperRole::Heading | PaperRole::Text => write!(out, "<g>"),
+            PaperRole::Title | PaperRole::Heading | PaperRole::Text | PaperRole::Cell { .. } => write!(out, "<g>"),
             PaperRole::Decoration => write!(out, "<g aria-hidden=\"true\">"),
         };
         for mark in &block.marks {
