@@ -96,6 +96,8 @@ async fn the_lesson_is_on_one_page_and_its_text_can_be_read() {
         let document = pdf(&server, &format!("/api/lessons/{lesson}/paper/pdf")).await;
         assert_eq!(document.get_pages().len(), 1, "lesson {lesson}");
     }
+    let over = pdf(&server, "/api/lessons/5/paper/pdf").await.extract_text(&[1]).unwrap();
+    assert!(over.contains("Runs 8 min over"), "who holds the sheet knows that it does not fit: {over}");
     let document = pdf(&server, "/api/lessons/6/paper/pdf").await;
     let text = document.extract_text(&[1]).unwrap();
     for words in ["Julienne, then brunoise", "Safety briefing", "Sef Marsh, no celery", "To buy"] {

@@ -111,6 +111,9 @@ fn to_buy(sheet: &mut Sheet, input: &PaperInput<'_>) {
 
 fn time(sheet: &mut Sheet, input: &PaperInput<'_>) {
     sheet.heading("Time");
+    if input.plan.time_rule.over > 0 {
+        sheet.strong(&format!("{}.", input.plan.time_rule.words));
+    }
     let titled = |id: Option<i64>| {
         let planned = input.plan.exercises.iter().find(|planned| Some(planned.exercise.id) == id)?;
         Some(planned.advice.as_ref()?.title.clone())
