@@ -1,4 +1,4 @@
-//! Speeds of a lesson over HTTP, on the demo school: `make bench`.
+//! Speeds of the pages of a lesson over HTTP, on the demo school: `make bench`.
 
 #![allow(
     clippy::unwrap_used,
@@ -18,13 +18,8 @@ use http_body_util::BodyExt;
 
 use common::Server;
 
-/// What a lesson is read with; the last three are written as PDF.
-const ASKED: [(&str, &str); 8] = [
-    ("the rotation of 14 students", "/api/lessons/8/rotation"),
-    ("whether a lesson is ready", "/api/lessons/8/ready"),
-    ("the food of a lesson", "/api/lessons/8/produce"),
-    ("the check sheet", "/api/lessons/8/check"),
-    ("four months of orders", "/api/courses/1/order?from=2026-09-01&until=2026-12-31"),
+/// What is written as PDF.
+const WRITTEN: [(&str, &str); 3] = [
     ("the lesson on one page, PDF", "/api/lessons/8/paper/pdf?page=lesson"),
     ("the station cards, PDF", "/api/lessons/8/paper/pdf?page=stations"),
     ("the whole lesson, PDF", "/api/lessons/8/paper/pdf?page=whole"),
@@ -33,7 +28,7 @@ const ASKED: [(&str, &str); 8] = [
 fn lesson(criterion: &mut Criterion) {
     let runtime = tokio::runtime::Runtime::new().unwrap();
     let server = runtime.block_on(async { Server::new(None) });
-    for (name, path) in ASKED {
+    for (name, path) in WRITTEN {
         criterion.bench_function(name, |bencher| {
             bencher.iter(|| {
                 runtime.block_on(async {

@@ -38,3 +38,32 @@ pub(super) fn fill(grid: &Grid<'_>) -> Option<(usize, Seating)> {
     let rounds = seating.round.iter().map(|round| usize::from(*round) + 1).max().unwrap_or(0);
     (rounds <= most).then_some((rounds, seating))
 }
+
+/// The class together: each student does what stands first in the lesson first, with the knife that fits best. It is
+/// where a search begins, and may want more knives or boards than there are; none where a student's turns do not lie
+/// in their rounds like that.
+pub(super) fn together(grid: &Grid<'_>, rounds: usize) -> Option<Seating> {
+    let turns = grid.question.turns.len();
+    let mut seating = Seating { round: vec![0; turns], kind: vec![0; turns] };
+    for own in &grid.of_student {
+        let mut order = own.clone();
+        order.sort_by_key(|turn| (grid.place[*turn], *turn));
+        let mut next = 0;
+        for turn in order {
+            let (first, last) = grid.window(turn, rounds);
+            let round = first.max(next);
+            if round > last {
+                return None;
+            }
+            next = round + 1;
+            seating.round[turn] = u16::try_from(round).ok()?;
+            seating.kind[turn] = *grid.options[turn].first()?;
+        }
+        let early =
+            |turn: &usize| grid.after(*turn).iter().any(|before| seating.round[usize::from(*before)] >= seating.round[*turn]);
+        if own.iter().any(early) {
+            return None;
+        }
+    }
+    Some(seating)
+}

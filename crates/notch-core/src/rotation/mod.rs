@@ -37,6 +37,9 @@ const SMALL: usize = 48;
 /// A change of what was announced, beside what a fit lacks: more than any fit could.
 const CHANGED: i32 = 300;
 
+/// The first run for the best rotation is so many times shorter than the others.
+const SHORT_FIRST: u32 = 10;
+
 /// Rounds that are tried beyond the bound where the pins leave nothing to fall back on.
 const TRIED_WITH_PINS: usize = 4;
 
@@ -200,6 +203,7 @@ fn best_in(grid: &Grid<'_>, rounds: usize, any: (Score, Seating)) -> (Worth, Vec
         // Nothing is left to choose where all is as it was announced.
         enough = Score { broken: 0, changed: 0, ..NOTHING_ELSE };
     }
+    let together = greedy::together(grid, rounds);
     let mut named = name_knives(grid, &any.1);
     let mut best = any;
     let mut spent = 0;
@@ -218,10 +222,14 @@ fn best_in(grid: &Grid<'_>, rounds: usize, any: (Score, Seating)) -> (Worth, Vec
             best.clone()
         };
         let weights = Weights { broken: (32, 96), changed: CHANGED, lacking: 1, hand_overs: 4, minutes: 2, out_of_turn: 2 };
-        let (score, seating) =
-            keep(search(grid, rounds, None, Run { steps: effort.best, seed, heat: (30.0, 0.7), weights, enough }));
-        spent += effort.best;
-        if score > enough {
+        // A class that does the lesson together has its best after a short, cool run.
+        let (start, steps, heat) = match &together {
+            Some(start) if seed == 0 => (Some(start), effort.best / SHORT_FIRST, 8.0),
+            _ => (None, effort.best, 30.0),
+        };
+        let (score, seating) = keep(search(grid, rounds, start, Run { steps, seed, heat: (heat, 0.7), weights, enough }));
+        spent += steps;
+        if score > enough && start.is_none() {
             let weights = Weights { broken: (64, 64), hand_overs: 12, ..weights };
             keep(search(grid, rounds, Some(&seating), Run { steps: effort.best / 4, seed, heat: (8.0, 0.7), weights, enough }));
             spent += effort.best / 4;

@@ -5,7 +5,7 @@ import { Wood } from '../../shared/rule';
 import styles from './Plan.module.css';
 
 const RULE = 38;
-const LEAST_WIDTH = 640;
+const LEAST_WIDTH = 580;
 
 interface Props {
   rule: Api['TimeRule'];
