@@ -7,6 +7,7 @@
 //! | what is a length, how is `1/8` read | [`units`] |
 //! | which knives, cuts, foods, faults, cautions are there | [`catalogue`] |
 //! | how many pieces, strokes, grams | [`geometry`] |
+//! | which copies of a school are kept | [`copies`] |
 //! | what is asked with: catalogue, course, students, rack | [`at_hand`] |
 //! | may this student use this knife | [`eligibility`] |
 //! | which actual knives could this student be handed for this exercise | [`hand_out`] |
@@ -39,6 +40,7 @@ pub mod care;
 pub mod carry;
 pub mod catalogue;
 pub mod comfort;
+pub mod copies;
 pub mod course_file;
 mod day_of_week;
 pub mod draft;

@@ -17,6 +17,7 @@ mod bench_views;
 mod beside;
 mod calendar;
 mod care;
+mod copies;
 mod deeds;
 mod draft;
 mod eligibility;

@@ -7,6 +7,8 @@
 mod attempts;
 mod care;
 mod columns;
+mod connect;
+mod copies;
 mod count;
 mod course_file;
 mod course_plan;
@@ -21,14 +23,17 @@ mod lock;
 mod migrations;
 mod open;
 mod own;
+mod pages;
 mod rights;
 mod rotations;
 mod settings;
 mod students;
 mod whole;
 
+pub use copies::{Copies, Copy, Restoring};
 pub use document::{Document, FORMAT};
 pub use error::StoreError;
 pub use lock::{LOCK_FILE, ServingLock};
 pub use migrations::schema_version;
 pub use open::{DATABASE_FILE, READERS, Reader, Store, Writer, machine_zone};
+pub use pages::COPIES;

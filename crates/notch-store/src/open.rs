@@ -11,17 +11,17 @@ use std::{fs, io};
 use jiff::tz::TimeZone;
 use notch_core::records::Attempt;
 use rusqlite::config::DbConfig;
-use rusqlite::{Connection, ErrorCode, OpenFlags, Transaction, TransactionBehavior};
+use rusqlite::{Connection, OpenFlags, Transaction, TransactionBehavior};
 
 use tempfile::TempDir;
 
+use crate::connect::{BUSY, connect, explain, quick_check, take_as_whole};
 use crate::error::StoreError;
 use crate::lock::ServingLock;
 use crate::migrations::{MIGRATIONS, WITH_ZONES, schema_version};
+use crate::pages::keep_before_change;
 use crate::rights::{beside, for_the_owner_alone, make_folder};
-use crate::whole::{
-    Beside, Found, accept_as_whole, close_for_now, count_change, look, look_beside, open_for_changes, refuse_part,
-};
+use crate::whole::{Beside, Found, close_for_now, count_change, look, look_beside, open_for_changes, refuse_part};
 
 /// Name of the database in a data folder.
 pub const DATABASE_FILE: &str = "yard-notch.db";
@@ -32,9 +32,6 @@ pub const READERS: usize = 4;
 /// Steps of the database's machine between two questions whether a reading is still wanted: some tenth of a
 /// millisecond.
 const STEPS: i32 = 10_000;
-
-/// Longest that a connection waits for another program.
-const BUSY: Duration = Duration::from_secs(5);
 
 /// Most bytes of a file that is looked at for damage before it is served.
 const CHECKED_AT_ONCE: u64 = 16 * 1024 * 1024;
@@ -196,6 +193,11 @@ impl Store {
         connection.pragma_update(None, "journal_mode", "WAL").map_err(explain)?;
         // Changes are moved over when the file can be told to hold them.
         connection.pragma_update(None, "wal_autocheckpoint", 0).map_err(explain)?;
+        if (1..schema_version()).contains(&found)
+            && let Some(folder) = path.parent()
+        {
+            keep_before_change(folder, &connection)?;
+        }
         if found < schema_version() {
             MIGRATIONS
                 .to_latest(&mut connection)
@@ -328,7 +330,7 @@ impl Store {
         if found.is_empty() { Ok(()) } else { Err(StoreError::Corrupt { path: self.path.clone(), why: found.join("; ") }) }
     }
 
-    fn free_reader(&self) -> MutexGuard<'_, Connection> {
+    pub(crate) fn free_reader(&self) -> MutexGuard<'_, Connection> {
         if let Some(free) = self.readers.iter().find_map(|reader| reader.try_lock().ok()) {
             return free;
         }
@@ -361,36 +363,6 @@ fn lock(connection: &Mutex<Connection>) -> MutexGuard<'_, Connection> {
     connection.lock().unwrap_or_else(PoisonError::into_inner)
 }
 
-fn connect(path: &Path) -> Result<Connection, StoreError> {
-    let explain = |error| explain(path, error);
-    let flags = OpenFlags::SQLITE_OPEN_READ_WRITE | OpenFlags::SQLITE_OPEN_CREATE | OpenFlags::SQLITE_OPEN_NO_MUTEX;
-    let connection = Connection::open_with_flags(path, flags).map_err(explain)?;
-    connection.busy_timeout(BUSY).map_err(explain)?;
-    connection.pragma_update(None, "foreign_keys", true).map_err(explain)?;
-    connection.pragma_update(None, "synchronous", "FULL").map_err(explain)?;
-    connection.pragma_update(None, "trusted_schema", false).map_err(explain)?;
-    connection.pragma_update(None, "cache_size", -1000).map_err(explain)?;
-    connection.set_prepared_statement_cache_capacity(64);
-    Ok(connection)
-}
-
-/// The database's own look at its pages.
-fn quick_check(connection: &Connection, path: &Path) -> Result<(), StoreError> {
-    let found: String =
-        connection.query_row("PRAGMA quick_check(1)", [], |row| row.get(0)).map_err(|error| explain(path, error))?;
-    if found == "ok" { Ok(()) } else { Err(StoreError::Corrupt { path: path.to_owned(), why: found }) }
-}
-
-/// Has a school's file say that it is all, whatever stood beside it.
-fn take_as_whole(path: &Path) -> Result<(), StoreError> {
-    let connection = connect(path)?;
-    match look(&connection).map_err(|error| explain(path, error))? {
-        Found::School(version) => Ok(accept_as_whole(&connection, version).map_err(|error| explain(path, error))?),
-        Found::Empty => Err(StoreError::NoSchool { path: path.to_owned(), what: "is empty" }),
-        Found::Foreign => Err(StoreError::NoSchool { path: path.to_owned(), what: "is a file of another program" }),
-    }
-}
-
 /// Name of this machine's time zone; UTC where it has none.
 pub fn machine_zone() -> String {
     let zone = TimeZone::system();
@@ -401,20 +373,6 @@ pub fn machine_zone() -> String {
 pub(crate) fn set_zones(connection: &Connection, zone: &str) -> rusqlite::Result<()> {
     connection.execute("UPDATE course SET time_zone = ?1", [zone])?;
     Ok(())
-}
-
-/// Tells a damaged file and a folder that cannot be written from other errors.
-fn explain(path: &Path, error: rusqlite::Error) -> StoreError {
-    let folder = path.parent().unwrap_or(path).to_owned();
-    match error.sqlite_error_code() {
-        Some(ErrorCode::NotADatabase | ErrorCode::DatabaseCorrupt) => {
-            StoreError::Corrupt { path: path.to_owned(), why: error.to_string() }
-        }
-        Some(ErrorCode::ReadOnly | ErrorCode::CannotOpen | ErrorCode::PermissionDenied) => {
-            StoreError::Folder { path: folder, why: error.to_string() }
-        }
-        _ => StoreError::from(error),
-    }
 }
 
 /// Refuses a change that was made from an older version of a record.

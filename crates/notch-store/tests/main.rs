@@ -11,6 +11,7 @@
 mod common;
 
 mod class;
+mod copies;
 mod export;
 mod files;
 mod keeping;

@@ -1,0 +1,67 @@
+//! The pages of a school's file, copied while it is served.
+
+use std::fs::{self, File};
+use std::path::Path;
+use std::thread::sleep;
+use std::time::{Duration, Instant};
+
+use jiff::Timestamp;
+use rusqlite::Connection;
+use rusqlite::backup::{Backup, StepResult};
+
+use crate::connect::{BUSY, explain, take_as_whole};
+use crate::error::StoreError;
+use crate::rights::{for_the_owner_alone, make_folder};
+
+/// Name of the folder of copies in a data folder.
+pub const COPIES: &str = "copies";
+
+/// What a copy from before the schema was changed is called, before its moment.
+pub(crate) const BEFORE_CHANGE: &str = "before-schema-change-";
+
+/// How a moment is written in a name.
+pub(crate) const MOMENT: &str = "%Y%m%dT%H%M%SZ";
+
+/// Name of a copy.
+pub(crate) fn named(kind: &str, at: Timestamp) -> String {
+    format!("{kind}{}.db", at.strftime(MOMENT))
+}
+
+/// Copies all pages at one moment. Changes go on meanwhile.
+pub(crate) fn copy_pages(from: &Connection, to: &Path) -> Result<(), StoreError> {
+    let mut into = Connection::open(to).map_err(|error| explain(to, error))?;
+    for_the_owner_alone(to).map_err(|error| StoreError::Folder { path: to.to_owned(), why: error.to_string() })?;
+    let begun = Instant::now();
+    let backup = Backup::new(from, &mut into)?;
+    loop {
+        match backup.step(-1)? {
+            StepResult::Done => return Ok(()),
+            _ if begun.elapsed() > BUSY => return Err(StoreError::Locked),
+            _ => sleep(Duration::from_millis(5)),
+        }
+    }
+}
+
+/// Has a whole file on the disk, then gives it its name.
+pub(crate) fn put_in_place(part: &Path, file: &Path) -> std::io::Result<()> {
+    for_the_owner_alone(part)?;
+    File::open(part)?.sync_all()?;
+    fs::rename(part, file)?;
+    #[cfg(unix)]
+    if let Some(folder) = file.parent().filter(|folder| !folder.as_os_str().is_empty()) {
+        File::open(folder)?.sync_all()?;
+    }
+    Ok(())
+}
+
+/// Keeps a school's file as it is before its schema is changed.
+pub(crate) fn keep_before_change(data: &Path, connection: &Connection) -> Result<(), StoreError> {
+    let folder = data.join(COPIES);
+    let unwritable = |error: std::io::Error| StoreError::Folder { path: folder.clone(), why: error.to_string() };
+    make_folder(&folder).map_err(unwritable)?;
+    let part = tempfile::tempdir_in(&folder).map_err(unwritable)?;
+    let path = part.path().join("part.db");
+    copy_pages(connection, &path)?;
+    take_as_whole(&path)?;
+    put_in_place(&path, &folder.join(named(BEFORE_CHANGE, Timestamp::now()))).map_err(unwritable)
+}
