@@ -29,6 +29,7 @@ pub fn openapi() -> utoipa::openapi::OpenApi {
     let described = |router: utoipa_axum::router::OpenApiRouter<_>| router.split_for_parts().1;
     let mut reading = described(groups::reading());
     reading.merge(described(groups::reading_files()));
+    reading.merge(described(groups::of_the_files()));
     let mut writing = described(groups::writing());
     writing.merge(described(groups::writing_files()));
     let open = described(groups::open());
@@ -132,6 +133,6 @@ mod tests {
             }
             writes += usize::from(responses.contains_key("507"));
         }
-        assert_eq!(writes, 45, "every write may find the disk full");
+        assert_eq!(writes, 46, "every write may find the disk full");
     }
 }

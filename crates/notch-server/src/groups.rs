@@ -110,6 +110,13 @@ pub(crate) fn writing() -> OpenApiRouter<AppState> {
         .routes(routes!(r::class::take_incident_back))
         .routes(routes!(r::sharp_dull::keep))
         .routes(routes!(r::sharp_dull::take_back))
+        .routes(routes!(r::copies::say_keep))
+}
+
+/// Routes about the school's files: what they answer changes though no record does, and may take long. They need the
+/// passphrase, where one was set.
+pub(crate) fn of_the_files() -> OpenApiRouter<AppState> {
+    OpenApiRouter::new().routes(routes!(r::copies::show, r::copies::make))
 }
 
 /// Routes that look into a large file and change nothing.

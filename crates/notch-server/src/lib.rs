@@ -5,6 +5,7 @@
 
 mod auth;
 mod clock;
+mod copying;
 mod description;
 mod embedded_web;
 mod error;

@@ -31,3 +31,6 @@ pub(crate) const AFTER_REFUSAL: Duration = Duration::from_millis(100);
 
 /// How long nothing is changed before the school's file is made whole.
 pub(crate) const REST_AFTER: Duration = Duration::from_secs(2);
+
+/// How often it is looked whether a copy of the school is due; one that failed is tried again then.
+pub(crate) const COPY_LOOK: Duration = Duration::from_secs(30 * 60);

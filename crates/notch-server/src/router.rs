@@ -22,7 +22,7 @@ use crate::auth::{passphrase_hash, require_sign_in};
 use crate::description::description;
 use crate::embedded_web;
 use crate::error::ApiError;
-use crate::groups::{open, reading, reading_files, writing, writing_files};
+use crate::groups::{of_the_files, open, reading, reading_files, writing, writing_files};
 use crate::json_schema::schema;
 use crate::keep_answers::keep_answers;
 use crate::limits::{BODY_LIMIT, FILE_LIMIT, TIMEOUT};
@@ -106,6 +106,7 @@ fn school(state: AppState) -> Router {
         .route_layer(middleware::from_fn(asked_in_time))
         .merge(plain(writing()).route_layer(middleware::from_fn(sent_in_time)))
         .merge(files)
+        .merge(plain(of_the_files()).route_layer(middleware::from_fn(sent_in_time)))
         .route_layer(middleware::from_fn_with_state(state.clone(), require_sign_in));
     let api = guarded
         .merge(plain(open()).route_layer(middleware::from_fn(sent_in_time)))

@@ -19,8 +19,9 @@ use tokio::net::{TcpListener, TcpStream};
 use tokio::sync::Notify;
 use tower::ServiceExt;
 
+use crate::copying::make_if_due;
 use crate::guests::{Guests, Place};
-use crate::limits::{AFTER_REFUSAL, CONNECTIONS, GRACE, HEAD, REST_AFTER};
+use crate::limits::{AFTER_REFUSAL, CONNECTIONS, COPY_LOOK, GRACE, HEAD, REST_AFTER};
 use crate::router::router;
 use crate::state::AppState;
 use crate::turns::blocking;
@@ -37,6 +38,7 @@ pub async fn run(
 ) -> Result<(), StoreError> {
     let store = state.store.clone();
     let resting = tokio::spawn(rest_when_idle(store.clone(), state.written.clone()));
+    let copying = tokio::spawn(copy_each_day(state.clone()));
     // What was changed before serving, the demo's evening for one, is made whole too.
     state.written.notify_one();
     let (finished, connections) = (GracefulShutdown::new(), Guests::default());
@@ -49,6 +51,7 @@ pub async fn run(
     // What takes longer is cut off.
     let _ = tokio::time::timeout(GRACE, finished.shutdown()).await;
     resting.abort();
+    copying.abort();
     // A reading that goes on holds it up; then the changes stand beside the file, which says so.
     let _ = blocking(move || Ok(store.rest())).await;
     stopped
@@ -101,6 +104,17 @@ fn connection(
         }
     });
     http1::Builder::new().timer(TokioTimer::new()).header_read_timeout(HEAD).serve_connection(TokioIo::new(stream), service)
+}
+
+/// Makes a copy of the school each day, the first soon after the program begins to serve.
+async fn copy_each_day(state: AppState) {
+    loop {
+        let (store, copying) = (state.store.clone(), state.copying.clone());
+        if let Err(error) = blocking(move || Ok(make_if_due(&copying, &store)?)).await {
+            tracing::warn!(?error, "no copy of the school could be made");
+        }
+        tokio::time::sleep(COPY_LOOK).await;
+    }
 }
 
 /// A while after the latest change, has the file hold all changes.

@@ -11,6 +11,7 @@ use serde::de::DeserializeOwned;
 use tokio::sync::{Notify, Semaphore};
 
 use crate::clock::Clock;
+use crate::copying::Copying;
 use crate::error::ApiError;
 use crate::extract::DeviceWrite;
 use crate::kept_answers::KeptAnswers;
@@ -49,6 +50,8 @@ pub struct AppState {
     writing: Arc<Semaphore>,
     /// Something was changed.
     pub(crate) written: Arc<Notify>,
+    /// Copies of the school.
+    pub(crate) copying: Arc<Copying>,
 }
 
 /// A catalogue with the own values that it was made from.
@@ -71,6 +74,7 @@ impl AppState {
             reading: Arc::new(Semaphore::new(READERS)),
             writing: Arc::new(Semaphore::new(1)),
             written: Arc::default(),
+            copying: Arc::default(),
         }
     }
 

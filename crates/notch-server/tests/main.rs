@@ -11,6 +11,7 @@
 mod common;
 
 mod api;
+mod copies;
 mod course_file;
 mod course_plan;
 mod every_route;

@@ -74,6 +74,7 @@ async fn every_write(server: &Server) -> Vec<Write> {
     vec![
         write(Method::POST, "/api/courses", 0, renamed.clone()),
         write(Method::POST, "/api/course-file", 0, small_file),
+        write(Method::PUT, "/api/copies/keep", 0, json!({ "daily": 3, "weekly": 2, "monthly": 1 })),
         write(
             Method::POST,
             "/api/start",
@@ -231,7 +232,9 @@ async fn a_change_of_what_is_not_there_is_refused_and_changes_nothing() {
 }
 
 /// The questions that are put with a body and change nothing.
-const QUESTIONS: [&str; 20] = [
+const QUESTIONS: [&str; 21] = [
+    // A copy is made of the school; nothing in it changes.
+    "/api/copies",
     "/api/lessons/{id}/rotation/look",
     "/api/course-file/read",
     "/api/start/read",

@@ -11,7 +11,7 @@ use notch_core::copies::KeepCopies;
 use crate::connect::take_as_whole;
 use crate::error::StoreError;
 use crate::lock::ServingLock;
-use crate::open::{DATABASE_FILE, Store};
+use crate::open::{DATABASE_FILE, Reader, Store};
 use crate::pages::{BEFORE_CHANGE, COPIES, MOMENT, copy_pages, named, put_in_place};
 use crate::rights::{beside, make_folder};
 
@@ -210,5 +210,37 @@ impl Restoring {
         }
         put_in_place(&part.path().join(DATABASE_FILE), &school).map_err(unwritable)?;
         Ok(aside)
+    }
+}
+
+/// How much a school holds.
+#[derive(Clone, Debug, PartialEq, Eq)]
+pub struct Held {
+    /// Courses.
+    pub courses: i64,
+    /// Students of all courses.
+    pub students: i64,
+    /// Lessons.
+    pub lessons: i64,
+    /// Attempts.
+    pub attempts: i64,
+    /// The latest moment that something was written down.
+    pub latest: Option<Timestamp>,
+}
+
+impl Reader<'_> {
+    /// How much the school holds.
+    ///
+    /// # Errors
+    /// What the database says.
+    pub fn held(&self) -> Result<Held, StoreError> {
+        let count = |table: &str| self.tx.query_row(&format!("SELECT count(*) FROM {table}"), [], |row| row.get(0));
+        Ok(Held {
+            courses: count("course")?,
+            students: count("student")?,
+            lessons: count("lesson")?,
+            attempts: count("attempt")?,
+            latest: self.latest_moment()?,
+        })
     }
 }

@@ -30,7 +30,7 @@ mod settings;
 mod students;
 mod whole;
 
-pub use copies::{Copies, Copy, Restoring};
+pub use copies::{Copies, Copy, Held, Restoring};
 pub use document::{Document, FORMAT};
 pub use error::StoreError;
 pub use lock::{LOCK_FILE, ServingLock};

@@ -1,5 +1,6 @@
 //! The program: `serve`, and the commands around a school's data.
 
+mod backup;
 mod commands;
 mod paper;
 
@@ -52,6 +53,25 @@ enum Command {
         /// Folder of the data.
         #[arg(long, value_name = "DIR", default_value = "data")]
         data: PathBuf,
+    },
+    /// Make a checked copy of a school as one file, while it is served or not.
+    Backup {
+        /// Folder of the data.
+        #[arg(long, value_name = "DIR", default_value = "data")]
+        data: PathBuf,
+        /// File to write; one that is there is not replaced.
+        file: PathBuf,
+    },
+    /// Put a copy in the place of a school: looks it over and says what changes before it does.
+    Restore {
+        /// Folder of the data.
+        #[arg(long, value_name = "DIR", default_value = "data")]
+        data: PathBuf,
+        /// The copy.
+        file: PathBuf,
+        /// Do it without asking.
+        #[arg(long)]
+        yes: bool,
     },
     /// Go on with a school's file whose latest changes are missing, as `check` or `serve` tells.
     Accept {
@@ -115,6 +135,8 @@ fn main() -> ExitCode {
         Command::Export { data, file } => commands::export(&data, file.as_deref()),
         Command::Import { data, file } => commands::import(&data, &file),
         Command::Check { data } => commands::check(&data),
+        Command::Backup { data, file } => backup::backup(&data, &file),
+        Command::Restore { data, file, yes } => backup::restore(&data, &file, yes),
         Command::Accept { data } => commands::accept(&data),
         Command::Advise { file } => commands::advise(&file),
         Command::Rotate { file } => commands::rotate(&file),

@@ -189,6 +189,41 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/copies": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** How the copies of the school stand. */
+        get: operations["copies_show"];
+        put?: never;
+        /** Makes a copy now, while the school goes on, and checks it. */
+        post: operations["copies_make"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/copies/keep": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Says how many copies are kept; the next one thins them out. */
+        put: operations["copies_keep"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/course-file": {
         parameters: {
             query?: never;
@@ -2858,6 +2893,22 @@ export interface components {
             /** @description Why, with the figures. */
             words: components["schemas"]["Text"];
         };
+        /** @description How the copies of a school stand. */
+        CopiesState: {
+            /** @description The latest one is old, or the last try failed. */
+            caution: boolean;
+            /** @description In one sentence. */
+            words: components["schemas"]["Text"];
+        };
+        /** @description The copies of the school. */
+        CopiesView: {
+            /** @description All of them, the newest first. */
+            copies: components["schemas"]["KeptCopy"][];
+            /** @description How many are kept. */
+            keep: components["schemas"]["KeepCopies"];
+            /** @description How they stand. */
+            state: components["schemas"]["CopiesState"];
+        };
         /** @description A knife that is counted by touch. */
         CountedByTouch: {
             /** @description Its outline. */
@@ -4669,6 +4720,24 @@ export interface components {
             /** @description What they show. */
             verdict: components["schemas"]["Verdict"];
         };
+        /** @description How many copies are kept. */
+        KeepCopies: {
+            /**
+             * Format: int32
+             * @description The newest of each of so many days, 1 to 60.
+             */
+            daily: number;
+            /**
+             * Format: int32
+             * @description The newest of each of so many months, 0 to 120.
+             */
+            monthly: number;
+            /**
+             * Format: int32
+             * @description The newest of each of so many weeks, 0 to 60.
+             */
+            weekly: number;
+        };
         /** @description A value to keep. */
         KeepOwn: {
             /** @description The value. A new copy may leave its id empty: it gets one from its name. */
@@ -4678,6 +4747,23 @@ export interface components {
              * @description Version that was read; none for a new one.
              */
             version?: number | null;
+        };
+        /** @description A copy of the school. */
+        KeptCopy: {
+            /**
+             * Format: date-time
+             * @description When it was made.
+             */
+            at: Moment;
+            /** @description Made because a newer program was about to change the file. */
+            before_change: boolean;
+            /**
+             * Format: int64
+             * @description Its size, bytes.
+             */
+            bytes: number;
+            /** @description Name of its file. */
+            name: string;
         };
         /** @description A demonstration that was kept. */
         KeptDemonstration: {
@@ -8563,6 +8649,165 @@ export interface operations {
             503: {
                 headers: {
                     "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    copies_show: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Refused: why, and at which fields. */
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CopiesView"];
+                };
+            };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    copies_make: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Refused: why, and at which fields. */
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CopiesView"];
+                };
+            };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    copies_keep: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description When it happened on the device; now, if left out. Within the past seven days. */
+                "happened-at"?: Moment;
+                /** @description Made by the device, unlike all others: the same write sent again is kept once. */
+                "idempotency-key"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["KeepCopies"];
+            };
+        };
+        responses: {
+            /** @description Refused: why, and at which fields. */
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeepCopies"];
+                };
+            };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The disk is full; nothing was kept. */
+            507: {
+                headers: {
                     [name: string]: unknown;
                 };
                 content: {

@@ -6,6 +6,7 @@ pub(crate) mod calendar;
 pub(crate) mod care;
 pub(crate) mod catalogue;
 pub(crate) mod class;
+pub(crate) mod copies;
 pub(crate) mod count;
 pub(crate) mod course_file;
 pub(crate) mod course_plan;
