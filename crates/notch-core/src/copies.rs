@@ -92,7 +92,7 @@ pub fn copy_is_due(newest: Option<Date>, today: Date) -> bool {
 pub struct CopiesState {
     /// In one sentence.
     pub words: Text,
-    /// The latest one is old, or the last try failed.
+    /// The latest one is old, or the last try failed; not while none was made yet.
     pub caution: bool,
 }
 
@@ -110,5 +110,5 @@ pub fn copies_state(newest: Option<Timestamp>, failed: Option<&str>, now: Timest
         (None, Some(why)) => text!["There is no copy of this school, and none could be made: ", why, "."],
         (None, None) => text!["There is no copy of this school yet."],
     };
-    CopiesState { words, caution: failed.is_some() || age.is_none_or(|age| age > OLD) }
+    CopiesState { words, caution: failed.is_some() || age.is_some_and(|age| age > OLD) }
 }

@@ -66,7 +66,8 @@ fn an_old_copy_and_a_failed_one_are_cautions() {
     assert_eq!(said(49, None), (made("2 days ago"), true));
     let (words, caution) = said(3, Some("the disk is full"));
     assert!(caution && words == "No copy could be made: the disk is full. The latest one was made 3 hours ago.", "{words}");
-    assert!(copies_state(None, None, now).caution);
+    assert!(!copies_state(None, None, now).caution, "the first one is made as the program begins");
+    assert!(copies_state(None, Some("the disk is full"), now).caution);
 }
 
 #[test]

@@ -10,7 +10,7 @@ use crate::common::{Server, words};
 async fn a_copy_is_made_while_the_school_goes_on_and_can_be_put_back() {
     let server = Server::new(None);
     let (_, none) = server.get("/api/copies").await;
-    assert_eq!((&none["copies"], &none["state"]["caution"]), (&json!([]), &json!(true)));
+    assert_eq!((&none["copies"], &none["state"]["caution"]), (&json!([]), &json!(false)));
     assert_eq!(words(&none["state"]["words"]), "There is no copy of this school yet.");
     let (status, view) = server.post("/api/copies", json!(null)).await;
     assert_eq!(status, StatusCode::CREATED, "{view}");
@@ -44,6 +44,7 @@ async fn a_copy_that_fails_is_told_until_one_succeeds() {
     let (_, view) = server.get("/api/copies").await;
     let told = words(&view["state"]["words"]);
     assert!(told.starts_with("There is no copy of this school, and none could be made: "), "{told}");
+    assert_eq!(view["state"]["caution"], true);
     let (_, view) = server.post("/api/copies", json!(null)).await;
     assert_eq!((&view["state"]["caution"], view["copies"].as_array().unwrap().len()), (&json!(false), 1));
 }

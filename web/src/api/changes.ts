@@ -34,6 +34,7 @@ const TOUCHED = {
     'judge',
     ...ADVICE,
   ],
+  copies: ['copies'],
   student: ['course', 'people', 'read-roster', 'yard', 'student', ...ADVICE],
   knife: ['rack', 'care', 'read-table', 'read-list', ...ADVICE],
   lesson: [

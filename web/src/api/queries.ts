@@ -8,6 +8,7 @@ const path = (id: number) => ({ params: { path: { id } } });
 /** Keys of what is read, so that a change can name what it makes old. */
 export const keys = {
   about: ['about'] as const,
+  copies: ['copies'] as const,
   catalogue: ['catalogue'] as const,
   courses: ['courses'] as const,
   course: (id: number) => ['course', id] as const,
@@ -28,6 +29,14 @@ export const keys = {
 
 export const useAbout = () =>
   useQuery({ queryKey: keys.about, queryFn: () => answer(ask.GET('/api/about')) });
+
+/** How the copies of the school stand; it is asked again now and then, since nothing here changes it. */
+export const useCopies = () =>
+  useQuery({
+    queryKey: keys.copies,
+    queryFn: () => answer(ask.GET('/api/copies')),
+    refetchInterval: 10 * 60 * 1000,
+  });
 
 export const useCatalogue = () =>
   useQuery({

@@ -3,6 +3,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useAbout, useCatalogue } from '../../api/queries';
 import { useSignOut } from '../../api/session';
 import { Failed, Loading } from '../../shared/State';
+import { Copies } from './Copies';
 
 interface Part {
   name: string;
@@ -37,22 +38,17 @@ export default function AboutPage() {
       </p>
       <p style={{ maxWidth: 680 }}>{catalogue.data?.disclaimer}</p>
       <p style={{ maxWidth: 680 }}>{catalogue.data?.first_aid}</p>
-      <h2>A copy of the school</h2>
+      <Copies zone={about.data.time_zone} />
       <ul style={{ maxWidth: 680, margin: 0, paddingLeft: 20, listStyle: 'disc', display: 'grid', gap: 4 }}>
         <li>
-          With the program stopped, or a few seconds after the latest change: copy <code>yard-notch.db</code>{' '}
-          from the data folder.
+          <code>yard-notch backup FILE</code> makes a checked copy wherever you like, in the middle of a class
+          too.
         </li>
         <li>
-          In the middle of a class: copy <code>yard-notch.db-wal</code> with it, which holds the latest
-          changes. A copy without it says that they are missing.
+          <code>yard-notch export school.json</code> writes all of it as one document, without the passphrase.
         </li>
         <li>
-          At any time: <code>yard-notch export school.json</code> writes all of it as one document, without
-          the passphrase.
-        </li>
-        <li>
-          <code>yard-notch check --data FOLDER</code> says whether a copy is sound and whole.
+          <code>yard-notch check --data FOLDER</code> says whether a school is sound and whole.
         </li>
       </ul>
       {about.data.passphrase_set && (

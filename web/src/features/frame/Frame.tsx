@@ -3,11 +3,12 @@ import { useDisclosure, useHotkeys } from '@mantine/hooks';
 import { lazy, Suspense } from 'react';
 import { Link, NavLink, Outlet, useLocation, useNavigate, useParams } from 'react-router';
 import type { Api } from '../../api/client';
-import { useAbout, useCourse } from '../../api/queries';
+import { useAbout, useCopies, useCourse } from '../../api/queries';
 import { useLeaveMadeUp } from '../../api/session';
 import { useSlow } from '../../api/waiting';
 import { useUnit } from '../../shared/format';
 import { Boundary } from '../../shared/Boundary';
+import { Mark } from '../../shared/mark';
 import { Failed, Loading } from '../../shared/State';
 import { CourseButton } from './CourseButton';
 import { CourseRule } from './CourseRule';
@@ -112,6 +113,7 @@ interface TopProps {
 
 function Top({ view, lesson, onFind, onKeys }: TopProps) {
   const about = useAbout();
+  const copies = useCopies();
   const [unit, setUnit] = useUnit();
   const leave = useLeaveMadeUp();
   useHotkeys([['x', () => void (about.data?.beside_own && leave())]]);
@@ -137,6 +139,11 @@ function Top({ view, lesson, onFind, onKeys }: TopProps) {
           </Button>
         ) : (
           about.data?.demo && <span className={styles.demo}>Demo</span>
+        )}
+        {copies.data?.state.caution && (
+          <Link to={`/courses/${view.course.id}/about`} className="chip" data-kind="caution">
+            <Mark kind="caution" /> No fresh copy
+          </Link>
         )}
         <Button
           variant="default"
