@@ -166,6 +166,7 @@ async fn kept(server: &Server) -> Vec<Value> {
         "/api/courses/2/plan",
         "/api/rack",
         "/api/own",
+        "/api/copies",
         "/api/lessons/5/plan",
         "/api/lessons/5/class",
         "/api/lessons/5/check",
