@@ -2895,7 +2895,7 @@ export interface components {
         };
         /** @description How the copies of a school stand. */
         CopiesState: {
-            /** @description The latest one is old, or the last try failed. */
+            /** @description The latest one is old, or the last try failed; not while none was made yet. */
             caution: boolean;
             /** @description In one sentence. */
             words: components["schemas"]["Text"];
