@@ -18,15 +18,13 @@ use notch_core::draft::{ClassEvidence, DraftQuestion, DraftSession, Drafting, Go
 use notch_core::kit::{KitGoal, KitJob, KitKnife, smallest_kit};
 use notch_core::onion::{self, Cuts, Limits, Method, cell_section, choose, half_ball};
 use notch_core::progress::GoodShares;
-use notch_core::records::{
-    Amount, Exercise, ExerciseFields, Knife, Lesson, LessonFields, Making, ProduceFields, StoredSegment, Student,
-};
+use notch_core::records::{Amount, Exercise, Knife, Lesson, LessonFields, ProduceFields, StoredSegment, Student};
 use notch_core::rotation::{Instance, Question, Turn, rotate};
 use notch_core::units::Millimetres;
 use notch_core::views::{course_order, doctrine_changes, matrix};
 
 use criterion::{Criterion, criterion_group, criterion_main};
-use notch_core::catalogue::{Catalogue, Doctrines, Grip, Hold, Motion, NotchKind, Third, TipOnBoard};
+use notch_core::catalogue::{Catalogue, Doctrines, NotchKind, TipOnBoard};
 use notch_core::fitting::{Candidate, Fixed, Job, KnifeSource, suggest};
 use notch_core::geometry::work_food;
 use notch_core::measure::{SampleCustom, judge, parse_pieces};
@@ -195,19 +193,7 @@ fn ordering(criterion: &mut Criterion) {
     let lesson = |week: i64| {
         let day = first.checked_add(jiff::Span::new().days(7 * week)).unwrap();
         let exercises = (1..).zip(cuts).map(|(place, (food, cut))| {
-            let fields = ExerciseFields {
-                food: food.into(),
-                cut: cut.into(),
-                knife_type: "chefs".into(),
-                knife_length: Millimetres::whole(200),
-                grip: Grip::Pinch,
-                hold: Hold::Claw,
-                motion: Motion::Push,
-                third: Third::Heel,
-                amount: Amount::Pieces { count: 60 },
-                own_minutes: None,
-                making: Making::default(),
-            };
+            let fields = common::exercise_fields(food, cut, Amount::Pieces { count: 60 });
             let id = week * 10 + place;
             Exercise { id, lesson_id: week, version: 1, archived: false, pinned: true, kept_warnings: Vec::new(), fields }
         });

@@ -1,18 +1,17 @@
 //! The food of a lesson: how much, where it goes, for whom not, and one order over a course.
 
-use crate::common::{CATALOGUE, course, student};
+use crate::common::{CATALOGUE, course, exercise_fields, student};
 use jiff::civil::{Date, date};
 use notch_core::at_hand::AtHand;
-use notch_core::catalogue::{Catalogue, Grip, Hold, Motion, Sold, Third};
+use notch_core::catalogue::{Catalogue, Sold};
 use notch_core::lesson::{good_at_least, pieces_to_cut};
 use notch_core::own::{OwnFood, OwnValue, with_own};
 use notch_core::people::{AgeBand, Hand};
 use notch_core::progress::GoodShares;
 use notch_core::records::{
-    Amount, Course, DayOfWeek, EndUse, Exercise, ExerciseFields, FoodEnd, GoodWanted, Instead, Lesson, LessonFields, Making,
+    Amount, Course, DayOfWeek, EndUse, Exercise, ExerciseFields, FoodEnd, GoodWanted, Instead, Lesson, LessonFields,
     ProduceFields, StoredSegment, Student,
 };
-use notch_core::units::Millimetres;
 use notch_core::views::{
     CourseOrder, FlowKind, ProduceInput, ProduceView, check_produce, course_order, delivery_day, order_table, produce_view,
 };
@@ -53,19 +52,7 @@ const fn pieces(count: u16) -> Amount {
 impl Class {
     fn exercises(&self) -> Vec<Exercise> {
         let of = |(id, (food, cut, amount)): (i64, &(&str, &str, Amount))| {
-            let fields = ExerciseFields {
-                food: (*food).into(),
-                cut: (*cut).into(),
-                knife_type: "chefs".into(),
-                knife_length: Millimetres::whole(200),
-                grip: Grip::Pinch,
-                hold: Hold::Claw,
-                motion: Motion::Push,
-                third: Third::Heel,
-                amount: *amount,
-                own_minutes: self.own_minutes,
-                making: Making::default(),
-            };
+            let fields = ExerciseFields { own_minutes: self.own_minutes, ..exercise_fields(food, cut, *amount) };
             Exercise { id, lesson_id: 1, version: 1, archived: false, pinned: true, kept_warnings: Vec::new(), fields }
         };
         (1..).zip(&self.cuts).map(of).collect()

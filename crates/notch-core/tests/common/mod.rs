@@ -8,10 +8,10 @@ pub mod scene;
 use std::sync::LazyLock;
 
 use notch_core::carry::CutErrors;
-use notch_core::catalogue::{BoardMaterial, Catalogue, Doctrines, ProduceSize};
+use notch_core::catalogue::{BoardMaterial, Catalogue, Doctrines, Grip, Hold, Motion, ProduceSize, Third};
 use notch_core::geometry::Way;
 use notch_core::people::{AgeBand, Hand, HandSize, Pace};
-use notch_core::records::{Course, CourseFields, Knife, KnifeFields, Student, StudentFields};
+use notch_core::records::{Amount, Course, CourseFields, ExerciseFields, Knife, KnifeFields, Making, Student, StudentFields};
 use notch_core::resources::Resources;
 use notch_core::units::Millimetres;
 use notch_core::views::BenchQuestion;
@@ -65,6 +65,23 @@ pub fn knife(id: i64, kind: &str) -> Knife {
 /// One sharp knife of each type, numbered from 1.
 pub fn rack() -> Vec<Knife> {
     (1..).zip(&CATALOGUE.knives).map(|(id, kind)| knife(id, &kind.id)).collect()
+}
+
+/// A cut as every class makes it: a chef's knife of 200 mm, pinch, claw, push, with the heel.
+pub fn exercise_fields(food: &str, cut: &str, amount: Amount) -> ExerciseFields {
+    ExerciseFields {
+        food: food.into(),
+        cut: cut.into(),
+        knife_type: "chefs".into(),
+        knife_length: Millimetres::whole(200),
+        grip: Grip::Pinch,
+        hold: Hold::Claw,
+        motion: Motion::Push,
+        third: Third::Heel,
+        amount,
+        own_minutes: None,
+        making: Making::default(),
+    }
 }
 
 /// A length of so many millimetres.
