@@ -1,11 +1,13 @@
 import { Suspense, lazy } from 'react';
-import { Navigate, Route, Routes } from 'react-router';
+import { Navigate, Route, Routes, useMatch } from 'react-router';
 import { useAbout } from './api/queries';
 import { Frame } from './features/frame';
 import { Doors, StartPage } from './features/start/StartPage';
 import { Boundary } from './shared/Boundary';
 import { Failed, Loading } from './shared/State';
 
+const StaffPage = lazy(() => import('./features/staff/StaffPage'));
+const JoinPage = lazy(() => import('./features/sign-in/JoinPage'));
 const SignInPage = lazy(() => import('./features/sign-in/SignInPage'));
 const Addressed = lazy(() => import('./shared/Addressed'));
 const PlanPage = lazy(() => import('./features/plan/PlanPage'));
@@ -24,12 +26,21 @@ const AboutPage = lazy(() => import('./features/about/AboutPage'));
 
 export function App() {
   const about = useAbout();
+  const joins = useMatch('/join/:secret') !== null;
+  if (joins)
+    return (
+      <Suspense fallback={<Loading />}>
+        <Routes>
+          <Route path="/join/:secret" element={<JoinPage />} />
+        </Routes>
+      </Suspense>
+    );
   if (!about.data)
     return about.isError ? <Failed error={about.error} again={() => void about.refetch()} /> : <Loading />;
   if (!about.data.signed_in)
     return (
       <Suspense fallback={<Loading />}>
-        <SignInPage />
+        <SignInPage names={about.data.names} />
       </Suspense>
     );
   return (
@@ -58,6 +69,7 @@ export function App() {
             <Route path="yard" element={<YardPage />} />
             <Route path="course" element={<CoursePlanPage />} />
             <Route path="set-up" element={<CoursePage />} />
+            <Route path="staff" element={<StaffPage />} />
             <Route path="about" element={<AboutPage />} />
           </Route>
           <Route path="*" element={<StartPage />} />

@@ -63,6 +63,7 @@ pub mod resources;
 pub mod roster;
 pub mod rotation;
 mod sheet;
+pub mod staff;
 pub mod text;
 pub mod units;
 pub mod views;

@@ -1,23 +1,116 @@
-//! Who may ask.
+//! Who asks, and what they may do.
 
-use axum::extract::{Request, State};
+use axum::extract::{FromRequestParts, Request, State};
+use axum::http::HeaderMap;
+use axum::http::request::Parts;
 use axum::middleware::Next;
 use axum::response::{IntoResponse, Response};
+use jiff::Timestamp;
+use notch_core::staff::Role;
+use notch_store::StaffSession;
 
 use crate::error::ApiError;
-use crate::passphrase::PASSPHRASE_KEY;
+use crate::passphrase::{name_on_device, session_token};
 use crate::state::AppState;
 
-/// The passphrase's hash, if one was set; refused if one was and is gone.
-pub(crate) async fn passphrase_hash(state: &AppState) -> Result<Option<String>, ApiError> {
-    state.sign_ins.noted(state.read_records(|reader| Ok(reader.setting(PASSPHRASE_KEY)?)).await?)
+/// How a browser stands to the school.
+#[derive(Debug)]
+pub(crate) enum Standing {
+    /// Nobody signs in here.
+    Open,
+    /// Signed in.
+    In(Box<StaffSession>),
+    /// Must sign in first.
+    Out {
+        /// More than one person signs in here, so that a name is needed.
+        names: bool,
+    },
 }
 
-/// Lets a request through if no passphrase was set, or if its browser is signed in.
-pub(crate) async fn require_sign_in(State(state): State<AppState>, request: Request, next: Next) -> Response {
-    match passphrase_hash(&state).await {
-        Ok(Some(hash)) if !state.sign_ins.is_signed_in(request.headers(), &hash) => ApiError::SignInNeeded.into_response(),
-        Ok(_) => next.run(request).await,
+/// Who asks.
+#[derive(Clone, Debug)]
+pub(crate) struct Who {
+    /// Id, if signed in.
+    pub staff_id: Option<i64>,
+    /// The session, if signed in.
+    pub session_id: Option<i64>,
+    /// Name; empty while none was chosen on a device where nobody signs in.
+    pub name: String,
+    /// What may be changed.
+    pub role: Role,
+}
+
+impl Who {
+    /// Somebody at a machine where nobody signs in.
+    fn at_this_machine(headers: &HeaderMap) -> Who {
+        let name = name_on_device(headers).unwrap_or_default();
+        Who { staff_id: None, session_id: None, name, role: Role::Instructor }
+    }
+
+    /// Who asks, where they may.
+    pub(crate) fn of(standing: &Standing, headers: &HeaderMap) -> Option<Who> {
+        match standing {
+            Standing::Open => Some(Who::at_this_machine(headers)),
+            Standing::In(session) => Some(Who {
+                staff_id: Some(session.member.id),
+                session_id: Some(session.id),
+                name: session.member.name.clone(),
+                role: session.member.role,
+            }),
+            Standing::Out { .. } => None,
+        }
+    }
+}
+
+impl<S: Send + Sync> FromRequestParts<S> for Who {
+    type Rejection = ApiError;
+
+    async fn from_request_parts(parts: &mut Parts, _state: &S) -> Result<Self, ApiError> {
+        parts.extensions.get::<Who>().cloned().ok_or(ApiError::SignInNeeded)
+    }
+}
+
+/// How the browser with these headers stands; refused where passphrases were and are gone.
+pub(crate) async fn standing(state: &AppState, headers: &HeaderMap) -> Result<Standing, ApiError> {
+    let (token, now) = (session_token(headers), Timestamp::now());
+    let (people, session) = state
+        .read_records(move |reader| {
+            let session = token.map(|token| reader.staff_session(&token, now)).transpose()?.flatten();
+            Ok((reader.people_who_sign_in()?, session))
+        })
+        .await?;
+    state.sign_ins.noted(people > 0)?;
+    Ok(match (people, session) {
+        (0, _) => Standing::Open,
+        (_, Some(session)) => {
+            state.seen.note(session.id, now);
+            Standing::In(Box::new(session))
+        }
+        (people, None) => Standing::Out { names: people > 1 },
+    })
+}
+
+/// Lets a request through if nobody signs in here, or if its browser is signed in; who asks is told to the handler.
+pub(crate) async fn require_sign_in(State(state): State<AppState>, mut request: Request, next: Next) -> Response {
+    match standing(&state, request.headers()).await {
+        Ok(standing) => match Who::of(&standing, request.headers()) {
+            Some(who) => {
+                request.extensions_mut().insert(who);
+                next.run(request).await
+            }
+            None => ApiError::SignInNeeded.into_response(),
+        },
         Err(error) => error.into_response(),
+    }
+}
+
+/// Lets an instructor through.
+pub(crate) async fn require_instructor(who: Who, request: Request, next: Next) -> Response {
+    match who.role {
+        Role::Instructor => next.run(request).await,
+        Role::Assistant => ApiError::Forbidden(
+            "Only an instructor changes this. As an assistant you write down marks, measured pieces, counts, ticks and care.",
+        )
+        .into_response(),
     }
 }

@@ -117,19 +117,12 @@ impl ApiError {
                 StatusCode::UNAUTHORIZED,
                 "sign-in",
                 "Sign in first",
-                "This needs the instructor's passphrase.".to_owned(),
+                "Sign in with your passphrase first.".to_owned(),
                 Vec::new(),
             ),
             ApiError::WrongPassphrase => {
-                let problem =
-                    Problem::new("/passphrase", "Passphrase", "", "of this school was given", "the instructor's passphrase");
-                (
-                    StatusCode::UNAUTHORIZED,
-                    "passphrase",
-                    "Wrong passphrase",
-                    "This is not the passphrase.".to_owned(),
-                    vec![problem],
-                )
+                let detail = "Name and passphrase do not belong together.".to_owned();
+                (StatusCode::UNAUTHORIZED, "passphrase", "Wrong passphrase", detail, vec![wrong_passphrase()])
             }
             ApiError::TooManyTries(seconds) => {
                 let detail = format!("Too many tries. Wait {seconds} s, then try again.");
@@ -157,6 +150,10 @@ impl ApiError {
         };
         ProblemDocument { kind: format!("/problems/{kind}"), title: title.to_owned(), status: status.as_u16(), detail, problems }
     }
+}
+
+fn wrong_passphrase() -> Problem {
+    Problem::new("/passphrase", "Passphrase", "", "that belongs to this name was given", "the passphrase of this name")
 }
 
 impl IntoResponse for ApiError {

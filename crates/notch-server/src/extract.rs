@@ -1,13 +1,17 @@
 //! Extractors whose rejections have our error shape.
 
 use axum::body::Bytes;
-use axum::extract::{FromRequest, FromRequestParts, Path, Query, Request};
+use axum::extract::{FromRequest, FromRequestParts, MatchedPath, Path, Query, RawPathParams, Request};
 use axum::http::request::Parts;
 use axum::http::{StatusCode, header};
 use jiff::{SignedDuration, Timestamp};
 use notch_core::Problem;
+use notch_core::catalogue::Catalogue;
+use notch_store::{ChangeMade, Reader};
 use serde::de::DeserializeOwned;
 
+use crate::auth::Who;
+use crate::deeds::subject;
 use crate::error::ApiError;
 use crate::limits::BODY_LIMIT;
 
@@ -100,6 +104,12 @@ pub(crate) struct DeviceWrite {
     pub id: Option<String>,
     /// What is asked for: an id counts for this alone.
     pub action: String,
+    /// Who sends it.
+    who: Who,
+    /// Method and route, as the routes are listed.
+    route: String,
+    /// The id in the path.
+    subject_id: Option<i64>,
     /// When it happened, by the device.
     happened_at: Option<Timestamp>,
 }
@@ -123,12 +133,32 @@ impl DeviceWrite {
         }
         Ok(at.min(now))
     }
+
+    /// What is noted of it: who does what, to what, as it is called now.
+    ///
+    /// # Errors
+    /// A moment that is not near the present; what the database says.
+    pub(crate) fn noted(&self, reader: &Reader<'_>, catalogue: &Catalogue, now: Timestamp) -> Result<ChangeMade, ApiError> {
+        Ok(ChangeMade {
+            id: 0,
+            at: self.happened(now)?,
+            staff_id: self.who.staff_id,
+            name: self.who.name.clone(),
+            deed: self.route.clone(),
+            subject: subject(reader, catalogue, &self.route, self.subject_id),
+            subject_id: self.subject_id,
+        })
+    }
 }
 
 impl<S: Send + Sync> FromRequestParts<S> for DeviceWrite {
     type Rejection = ApiError;
 
-    async fn from_request_parts(parts: &mut Parts, _state: &S) -> Result<Self, ApiError> {
+    async fn from_request_parts(parts: &mut Parts, state: &S) -> Result<Self, ApiError> {
+        let who = Who::from_request_parts(parts, state).await?;
+        let matched = parts.extensions.get::<MatchedPath>().map_or_else(String::new, |path| path.as_str().to_owned());
+        let ids = RawPathParams::from_request_parts(parts, state).await.ok();
+        let subject_id = ids.and_then(|ids| ids.iter().find_map(|(_, value)| value.parse().ok()));
         let text = |name: &str| parts.headers.get(name).map(|value| value.to_str().unwrap_or("").to_owned());
         let wrong = |name: &str, value: &str, allowed: &str| {
             ApiError::Fields(vec![Problem::new("", name, value, "cannot be taken", allowed)])
@@ -143,6 +173,7 @@ impl<S: Send + Sync> FromRequestParts<S> for DeviceWrite {
             None => None,
             Some(at) => Some(at.parse().map_err(|_| wrong("Happened-At", &at, "an instant, e.g. 2026-11-03T17:42:00Z"))?),
         };
-        Ok(DeviceWrite { id, action: format!("{} {}", parts.method, parts.uri.path()), happened_at })
+        let action = format!("{} {}", parts.method, parts.uri.path());
+        Ok(DeviceWrite { id, action, who, route: format!("{} {matched}", parts.method), subject_id, happened_at })
     }
 }

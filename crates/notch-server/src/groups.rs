@@ -1,4 +1,5 @@
-//! Every route, by what it does with the records.
+//! Every route, by what it does with the records and who may ask it. All but the open ones need signing in, where
+//! somebody signs in.
 
 use utoipa_axum::router::OpenApiRouter;
 use utoipa_axum::routes;
@@ -7,7 +8,7 @@ use crate::routes as r;
 use crate::state::AppState;
 
 /// Routes that read and change nothing, questions with a body too: their answers are kept until
-/// something changes. They need the passphrase, where one was set.
+/// something changes.
 pub(crate) fn reading() -> OpenApiRouter<AppState> {
     OpenApiRouter::new()
         .routes(routes!(r::catalogue::catalogue))
@@ -63,8 +64,7 @@ pub(crate) fn reading() -> OpenApiRouter<AppState> {
         .routes(routes!(r::yard::student))
 }
 
-/// Routes that change something. They need the passphrase, where one was set, and take the id and the
-/// moment that a device gives to a write.
+/// Routes that change something: an instructor may. They take the id and the moment that a device gives to a write.
 pub(crate) fn writing() -> OpenApiRouter<AppState> {
     OpenApiRouter::new()
         .routes(routes!(r::courses::add))
@@ -74,7 +74,6 @@ pub(crate) fn writing() -> OpenApiRouter<AppState> {
         .routes(routes!(r::course_plan::keep))
         .routes(routes!(r::start::start))
         .routes(routes!(r::calendar::share))
-        .routes(routes!(r::made_up::open, r::made_up::leave))
         .routes(routes!(r::roster::take_along))
         .routes(routes!(r::roster::take))
         .routes(routes!(r::students::change))
@@ -85,11 +84,7 @@ pub(crate) fn writing() -> OpenApiRouter<AppState> {
         .routes(routes!(r::rack::add_many))
         .routes(routes!(r::rack::take))
         .routes(routes!(r::rack::take_list))
-        .routes(routes!(r::care::add))
         .routes(routes!(r::inspection::bought))
-        .routes(routes!(r::count::tick))
-        .routes(routes!(r::count::count_knives))
-        .routes(routes!(r::count::close))
         .routes(routes!(r::playbook::choose_doctrines))
         .routes(routes!(r::own::keep))
         .routes(routes!(r::own::go_back))
@@ -101,6 +96,22 @@ pub(crate) fn writing() -> OpenApiRouter<AppState> {
         .routes(routes!(r::plan::archive_exercise))
         .routes(routes!(r::rotation::announce))
         .routes(routes!(r::produce::keep))
+        .routes(routes!(r::sharp_dull::keep))
+        .routes(routes!(r::sharp_dull::take_back))
+        .routes(routes!(r::copies::say_keep))
+        .routes(routes!(r::staff::add))
+        .routes(routes!(r::staff::change))
+        .routes(routes!(r::staff::archive))
+}
+
+/// The same for what is written down while a class goes on: an assistant may too.
+pub(crate) fn assisting() -> OpenApiRouter<AppState> {
+    OpenApiRouter::new()
+        .routes(routes!(r::made_up::open, r::made_up::leave))
+        .routes(routes!(r::care::add))
+        .routes(routes!(r::count::tick))
+        .routes(routes!(r::count::count_knives))
+        .routes(routes!(r::count::close))
         .routes(routes!(r::class::start))
         .routes(routes!(r::class::stop))
         .routes(routes!(r::class::mark))
@@ -108,15 +119,28 @@ pub(crate) fn writing() -> OpenApiRouter<AppState> {
         .routes(routes!(r::class::add_incident))
         .routes(routes!(r::class::take_sample_back))
         .routes(routes!(r::class::take_incident_back))
-        .routes(routes!(r::sharp_dull::keep))
-        .routes(routes!(r::sharp_dull::take_back))
-        .routes(routes!(r::copies::say_keep))
 }
 
-/// Routes about the school's files: what they answer changes though no record does, and may take long. They need the
-/// passphrase, where one was set.
-pub(crate) fn of_the_files() -> OpenApiRouter<AppState> {
-    OpenApiRouter::new().routes(routes!(r::copies::show, r::copies::make))
+/// Every group of changes that a device may send twice.
+pub(crate) fn all_writing() -> [OpenApiRouter<AppState>; 3] {
+    [writing(), writing_files(), assisting()]
+}
+
+/// Routes whose answers hang on who asks, or change though no record does; they are not kept. Everybody who works
+/// here may ask them.
+pub(crate) fn of_who_asks() -> OpenApiRouter<AppState> {
+    OpenApiRouter::new()
+        .routes(routes!(r::copies::show))
+        .routes(routes!(r::staff::show))
+        .routes(routes!(r::staff::begin))
+        .routes(routes!(r::staff::end_session))
+        .routes(routes!(r::staff::change_passphrase))
+        .routes(routes!(r::staff::choose_name))
+}
+
+/// The same for instructors alone.
+pub(crate) fn of_instructors() -> OpenApiRouter<AppState> {
+    OpenApiRouter::new().routes(routes!(r::copies::make)).routes(routes!(r::staff::invite)).routes(routes!(r::staff::changes))
 }
 
 /// Routes that look into a large file and change nothing.
@@ -124,7 +148,7 @@ pub(crate) fn reading_files() -> OpenApiRouter<AppState> {
     OpenApiRouter::new().routes(routes!(r::course_file::read))
 }
 
-/// Routes that take a large file.
+/// Routes that take a large file; an instructor may.
 pub(crate) fn writing_files() -> OpenApiRouter<AppState> {
     OpenApiRouter::new().routes(routes!(r::course_file::take))
 }
@@ -135,4 +159,5 @@ pub(crate) fn open() -> OpenApiRouter<AppState> {
         .routes(routes!(r::about::about))
         .routes(routes!(r::calendar::subscribed))
         .routes(routes!(r::sign_in::sign_in, r::sign_in::sign_out))
+        .routes(routes!(r::sign_in::invited, r::sign_in::join))
 }

@@ -1,6 +1,6 @@
-//! The instructor's passphrase, and who is signed in.
+//! Passphrases: how they are kept, how they are tried, and what a browser shows to be known.
 //!
-//! Without a passphrase the program listens to this machine only and asks for none. With one,
+//! While nobody has a passphrase the program listens to this machine only and asks for none. Once somebody has,
 //! everything but signing in needs a session cookie.
 
 use std::collections::{HashMap, HashSet};
@@ -12,14 +12,16 @@ use std::time::{Duration, Instant};
 use argon2::Argon2;
 use argon2::password_hash::{PasswordHash, PasswordHasher, PasswordVerifier, SaltString};
 use axum::http::{HeaderMap, header};
+use base64::Engine;
+use base64::prelude::BASE64_URL_SAFE_NO_PAD as URL_SAFE_NO_PAD;
+use notch_core::Problem;
+use notch_core::staff::check_name;
 use rand::TryRngCore;
+use sha2::{Digest, Sha256};
 use tokio::sync::Semaphore;
 
 use crate::error::ApiError;
 use crate::turns::blocking;
-
-/// Setting that holds the passphrase's hash.
-pub const PASSPHRASE_KEY: &str = "passphrase_argon2id";
 
 /// Fewest characters of a passphrase.
 pub const MIN_PASSPHRASE: usize = 10;
@@ -31,10 +33,19 @@ const MAX_PASSPHRASE: usize = 200;
 const COOKIE: &str = "yard_notch_sign_in";
 
 /// How long a signed-in browser stays signed in: a long teaching day.
-const LASTS: Duration = Duration::from_secs(14 * 3600);
+pub(crate) const LASTS: Duration = Duration::from_secs(14 * 3600);
 
 /// Name of the cookie by which a browser that signed in before is known again.
 const DEVICE_COOKIE: &str = "yard_notch_device";
+
+/// Name of the cookie with the name that was chosen on a device where nobody signs in.
+const NAME_COOKIE: &str = "yard_notch_name";
+
+/// What every cookie says beside its value.
+const KEPT: &str = "HttpOnly; SameSite=Strict; Path=/";
+
+/// The hash of nobody's passphrase.
+const NOBODYS: &str = "$argon2id$v=19$m=19456,t=2,p=1$bm9ib2R5IG5vYm9keQ$1bDtbKLSBc5YY3jBrNFIhTpm5mMFJxXfcV4tqsRPUOA";
 
 /// How long a browser is known: a year of teaching.
 const KNOWN: Duration = Duration::from_secs(365 * 24 * 3600);
@@ -60,20 +71,29 @@ const MOST_LINES: usize = 4096;
 /// Passphrases that are hashed at the same time: each takes 19 MB.
 const HASHED_AT_ONCE: usize = 2;
 
+/// What is wrong with a passphrase, if anything, at a field.
+pub(crate) fn check_passphrase(passphrase: &str) -> Option<Problem> {
+    let length = passphrase.chars().count();
+    let seen = passphrase.chars().filter(|c| !c.is_whitespace() && !c.is_control()).count();
+    let allowed = format!("{MIN_PASSPHRASE} to {MAX_PASSPHRASE} characters");
+    let has = if !(MIN_PASSPHRASE..=MAX_PASSPHRASE).contains(&length) {
+        format!("{length} characters")
+    } else if seen < MIN_PASSPHRASE {
+        format!("{seen} characters that are no blanks")
+    } else {
+        return None;
+    };
+    let sentence = format!("The passphrase has {has}; allowed: {MIN_PASSPHRASE} to {MAX_PASSPHRASE}.");
+    Some(Problem::said("/passphrase", "Passphrase", "", sentence.into(), allowed))
+}
+
 /// Hashes a passphrase with argon2id and a fresh salt.
 ///
 /// # Errors
 /// A passphrase of fewer than [`MIN_PASSPHRASE`] or more than 200 characters, in words.
 pub fn hash_passphrase(passphrase: &str) -> Result<String, String> {
-    let length = passphrase.chars().count();
-    let seen = passphrase.chars().filter(|c| !c.is_whitespace() && !c.is_control()).count();
-    if seen < MIN_PASSPHRASE && length >= MIN_PASSPHRASE {
-        return Err(format!(
-            "the passphrase has {seen} characters that are no blanks; allowed: {MIN_PASSPHRASE} to {MAX_PASSPHRASE}"
-        ));
-    }
-    if !(MIN_PASSPHRASE..=MAX_PASSPHRASE).contains(&length) {
-        return Err(format!("the passphrase has {length} characters; allowed: {MIN_PASSPHRASE} to {MAX_PASSPHRASE}"));
+    if let Some(problem) = check_passphrase(passphrase) {
+        return Err(problem.message);
     }
     let salt =
         SaltString::encode_b64(&random_bytes::<16>().map_err(|error| error.to_string())?).map_err(|error| error.to_string())?;
@@ -97,19 +117,10 @@ pub(crate) fn random_token() -> Result<String, ApiError> {
     Ok(bytes.iter().map(|byte| format!("{byte:02x}")).collect())
 }
 
-/// A browser that is signed in.
-#[derive(Debug)]
-struct Session {
-    until: Instant,
-    /// The passphrase's hash at that time: another passphrase ends what was begun with this one.
-    hash: String,
-}
-
-/// Browsers that are signed in, and callers that try. Lost when the program stops.
+/// Callers that try to sign in. Lost when the program stops.
 #[derive(Debug)]
 pub(crate) struct SignIns {
-    sessions: Mutex<HashMap<String, Session>>,
-    /// A passphrase was seen in the school's file: from then on nothing is open.
+    /// Somebody signed in here once: from then on nothing is open.
     was_set: AtomicBool,
     lines: Lines,
     /// Hashing is costly on purpose.
@@ -118,77 +129,98 @@ pub(crate) struct SignIns {
 
 impl Default for SignIns {
     fn default() -> Self {
-        SignIns {
-            sessions: Mutex::default(),
-            was_set: AtomicBool::default(),
-            lines: Lines::default(),
-            hashing: Semaphore::new(HASHED_AT_ONCE),
-        }
+        SignIns { was_set: AtomicBool::default(), lines: Lines::default(), hashing: Semaphore::new(HASHED_AT_ONCE) }
     }
 }
 
 impl SignIns {
-    /// Checks a passphrase in the caller's turn and signs a browser in; the result are the cookies to set.
+    /// Checks a passphrase in the caller's turn; where there is no such person it takes as long. The result is the
+    /// cookie by which the browser is known again.
     ///
     /// # Errors
     /// Too many tries in the caller's line, or a wrong passphrase.
-    pub(crate) async fn sign_in(&self, caller: Caller, passphrase: String, hash: String) -> Result<[String; 2], ApiError> {
+    pub(crate) async fn check(&self, caller: Caller, passphrase: String, hash: Option<String>) -> Result<String, ApiError> {
         let line = self.lines.of(caller)?;
         let _place = line.stand()?;
         let mut tries = line.turn.lock().await;
         tokio::time::sleep(tries.pause(Instant::now())).await;
         let one_of_few = self.hashing.acquire().await;
-        let (found, hash) = blocking(move || Ok((is_passphrase(&passphrase, &hash), hash))).await?;
+        let found = blocking(move || {
+            let known = hash.is_some();
+            Ok(is_passphrase(&passphrase, hash.as_deref().unwrap_or(NOBODYS)) && known)
+        })
+        .await?;
         drop(one_of_few);
         if !found {
             tries.was_wrong(Instant::now());
             return Err(ApiError::WrongPassphrase);
         }
         *tries = Tries::default();
-        let (token, device) = (random_token()?, random_token()?);
-        let now = Instant::now();
-        let mut sessions = self.sessions.lock().unwrap_or_else(PoisonError::into_inner);
-        sessions.retain(|_, session| session.until > now);
-        sessions.insert(token.clone(), Session { until: now + LASTS, hash });
-        self.lines.know(device.clone());
-        let kept = "HttpOnly; SameSite=Strict; Path=/";
-        Ok([
-            format!("{COOKIE}={token}; {kept}; Max-Age={}", LASTS.as_secs()),
-            format!("{DEVICE_COOKIE}={device}; {kept}; Max-Age={}", KNOWN.as_secs()),
-        ])
+        Ok(self.known_again(random_token()?))
     }
 
-    /// Signs a browser out; the result is the cookie that takes the old one away.
-    pub(crate) fn sign_out(&self, headers: &HeaderMap) -> String {
-        if let Some(token) = cookie(headers, COOKIE) {
-            self.sessions.lock().unwrap_or_else(PoisonError::into_inner).remove(token);
-        }
-        format!("{COOKIE}=; HttpOnly; SameSite=Strict; Path=/; Max-Age=0")
-    }
-
-    /// Whether the request comes from a browser that signed in with the passphrase that has this hash.
-    pub(crate) fn is_signed_in(&self, headers: &HeaderMap, hash: &str) -> bool {
-        let sessions = self.sessions.lock().unwrap_or_else(PoisonError::into_inner);
-        let session = cookie(headers, COOKIE).and_then(|token| sessions.get(token));
-        session.is_some_and(|session| session.until > Instant::now() && session.hash == hash)
-    }
-
-    /// Notes what the school's file says of a passphrase.
+    /// Hashes a new passphrase, a few at a time.
     ///
     /// # Errors
-    /// One that was there is gone: what it guarded stays closed.
-    pub(crate) fn noted(&self, hash: Option<String>) -> Result<Option<String>, ApiError> {
-        match hash {
-            Some(hash) => {
-                self.was_set.store(true, Ordering::Relaxed);
-                Ok(Some(hash))
-            }
-            None if self.was_set.load(Ordering::Relaxed) => Err(ApiError::Forbidden(
-                "The passphrase of this school has vanished from its file. Stop the program, set one, start it again.",
-            )),
-            None => Ok(None),
-        }
+    /// One that is too short or too long, at its field.
+    pub(crate) async fn hash(&self, passphrase: String) -> Result<String, ApiError> {
+        ApiError::unless_empty(check_passphrase(&passphrase).into_iter().collect())?;
+        let _one_of_few = self.hashing.acquire().await;
+        blocking(move || hash_passphrase(&passphrase).map_err(ApiError::Internal)).await
     }
+
+    /// Remembers a browser by a secret of its own; the result is the cookie to set.
+    fn known_again(&self, device: String) -> String {
+        let cookie = format!("{DEVICE_COOKIE}={device}; {KEPT}; Max-Age={}", KNOWN.as_secs());
+        self.lines.know(device);
+        cookie
+    }
+
+    /// Notes whether somebody signs in here.
+    ///
+    /// # Errors
+    /// There was somebody, and the passphrase is gone: what it guarded stays closed.
+    pub(crate) fn noted(&self, somebody: bool) -> Result<(), ApiError> {
+        if somebody {
+            self.was_set.store(true, Ordering::Relaxed);
+        } else if self.was_set.load(Ordering::Relaxed) {
+            return Err(ApiError::Forbidden(
+                "The passphrases of this school have vanished from its file. Stop the program, set one, start it again.",
+            ));
+        }
+        Ok(())
+    }
+}
+
+/// The cookie that signs a browser in with a secret.
+pub(crate) fn session_cookie(token: &str) -> String {
+    format!("{COOKIE}={token}; {KEPT}; Max-Age={}", LASTS.as_secs())
+}
+
+/// The cookie that takes a session's away.
+pub(crate) fn no_session_cookie() -> String {
+    format!("{COOKIE}=; {KEPT}; Max-Age=0")
+}
+
+/// The cookie with the name that was chosen on a device where nobody signs in.
+pub(crate) fn name_cookie(name: &str) -> String {
+    format!("{NAME_COOKIE}={}; {KEPT}; Max-Age={}", URL_SAFE_NO_PAD.encode(name), KNOWN.as_secs())
+}
+
+/// The name that was chosen on this device, if one was.
+pub(crate) fn name_on_device(headers: &HeaderMap) -> Option<String> {
+    let name = String::from_utf8(URL_SAFE_NO_PAD.decode(cookie(headers, NAME_COOKIE)?).ok()?).ok()?;
+    check_name(&name).is_none().then_some(name)
+}
+
+/// SHA-256 of the secret by which a browser is signed in.
+pub(crate) fn session_token(headers: &HeaderMap) -> Option<String> {
+    cookie(headers, COOKIE).map(sha256)
+}
+
+/// SHA-256 of a secret, in hexadecimal: what is kept of it.
+pub(crate) fn sha256(secret: &str) -> String {
+    Sha256::digest(secret).iter().map(|byte| format!("{byte:02x}")).collect()
 }
 
 /// Who tries.
@@ -321,6 +353,14 @@ fn cookie<'h>(headers: &'h HeaderMap, name: &str) -> Option<&'h str> {
 #[cfg(test)]
 mod tests {
     use super::*;
+
+    #[test]
+    fn nobodys_passphrase_takes_as_long_as_somebodys() {
+        let (nobodys, somebodys) = (PasswordHash::new(NOBODYS).unwrap(), hash_passphrase("lantern on the quay").unwrap());
+        let somebodys = PasswordHash::new(&somebodys).unwrap();
+        assert_eq!((nobodys.algorithm, nobodys.params.to_string()), (somebodys.algorithm, somebodys.params.to_string()));
+        assert_eq!(nobodys.hash.unwrap().len(), somebodys.hash.unwrap().len());
+    }
 
     fn wrong(times: u32, now: Instant) -> Tries {
         let mut tries = Tries::default();

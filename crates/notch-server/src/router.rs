@@ -18,11 +18,11 @@ use tower_http::set_header::SetResponseHeaderLayer;
 use tower_http::trace::TraceLayer;
 use utoipa_axum::router::OpenApiRouter;
 
-use crate::auth::{passphrase_hash, require_sign_in};
+use crate::auth::{Standing, require_instructor, require_sign_in, standing};
 use crate::description::description;
 use crate::embedded_web;
 use crate::error::ApiError;
-use crate::groups::{of_the_files, open, reading, reading_files, writing, writing_files};
+use crate::groups::{assisting, of_instructors, of_who_asks, open, reading, reading_files, writing, writing_files};
 use crate::json_schema::schema;
 use crate::keep_answers::keep_answers;
 use crate::limits::{BODY_LIMIT, FILE_LIMIT, TIMEOUT};
@@ -84,8 +84,8 @@ async fn which_school(state: AppState, own: Router, request: Request) -> Respons
     let Some(made_up) = state.settings.made_up.as_ref().filter(|_| looks) else {
         return own.oneshot(request).await.into_response();
     };
-    match passphrase_hash(&state).await {
-        Ok(Some(hash)) if !state.sign_ins.is_signed_in(request.headers(), &hash) => own.oneshot(request).await.into_response(),
+    match standing(&state, request.headers()).await {
+        Ok(Standing::Out { .. }) => own.oneshot(request).await.into_response(),
         Ok(_) => match made_up.router().await {
             Ok(router) => router.oneshot(request).await.into_response(),
             Err(error) => error.into_response(),
@@ -97,16 +97,17 @@ async fn which_school(state: AppState, own: Router, request: Request) -> Respons
 /// The routes and layers of one school.
 fn school(state: AppState) -> Router {
     let plain = |group: OpenApiRouter<AppState>| group.split_for_parts().0;
-    let files = plain(reading_files().merge(writing_files()))
+    let files = plain(reading_files())
+        .merge(plain(writing_files()).route_layer(middleware::from_fn(require_instructor)))
         .route_layer(middleware::from_fn(file_sent_in_time))
         .route_layer(DefaultBodyLimit::max(FILE_LIMIT));
+    let instructors = plain(writing()).merge(plain(of_instructors())).route_layer(middleware::from_fn(require_instructor));
     // Inside the sign-in: what is kept is given to those alone who may ask.
     let guarded = plain(reading())
         .route_layer(middleware::from_fn_with_state(state.clone(), keep_answers))
         .route_layer(middleware::from_fn(asked_in_time))
-        .merge(plain(writing()).route_layer(middleware::from_fn(sent_in_time)))
+        .merge(plain(assisting()).merge(plain(of_who_asks())).merge(instructors).route_layer(middleware::from_fn(sent_in_time)))
         .merge(files)
-        .merge(plain(of_the_files()).route_layer(middleware::from_fn(sent_in_time)))
         .route_layer(middleware::from_fn_with_state(state.clone(), require_sign_in));
     let api = guarded
         .merge(plain(open()).route_layer(middleware::from_fn(sent_in_time)))

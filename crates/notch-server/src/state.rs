@@ -17,6 +17,7 @@ use crate::extract::DeviceWrite;
 use crate::kept_answers::KeptAnswers;
 use crate::made_up::MadeUp;
 use crate::passphrase::SignIns;
+use crate::seen::Seen;
 use crate::turns::in_turn;
 
 /// How the server runs.
@@ -41,6 +42,8 @@ pub struct AppState {
     pub(crate) store: Arc<Store>,
     pub(crate) settings: Arc<Settings>,
     pub(crate) sign_ins: Arc<SignIns>,
+    /// When each session was last heard of.
+    pub(crate) seen: Arc<Seen>,
     pub(crate) kept_answers: Arc<KeptAnswers>,
     /// The catalogue in force, as it was last made.
     laid: Arc<Mutex<Option<Laid>>>,
@@ -68,7 +71,8 @@ impl AppState {
             catalogue: Arc::new(catalogue),
             store: Arc::new(store),
             settings: Arc::new(settings),
-            sign_ins: Arc::new(SignIns::default()),
+            sign_ins: Arc::default(),
+            seen: Arc::default(),
             kept_answers: Arc::default(),
             laid: Arc::default(),
             reading: Arc::new(Semaphore::new(READERS)),
@@ -150,7 +154,11 @@ impl AppState {
                 let key = match made {
                     Some(key) => key,
                     None => {
-                        let key = change(writer, &state.in_force(writer)?.catalogue, write.happened(now)?)?;
+                        let in_force = state.in_force(writer)?;
+                        // As it was called before: what is changed may be the name.
+                        let noted = write.noted(writer, &in_force.catalogue, now)?;
+                        let key = change(writer, &in_force.catalogue, write.happened(now)?)?;
+                        writer.note_change(&noted)?;
                         if let Some(id) = &write.id {
                             writer.remember_write(id, &write.action, &key, now)?;
                         }
@@ -161,6 +169,20 @@ impl AppState {
             });
             state.written.notify_one();
             answered
+        })
+        .await
+    }
+
+    /// Changes what no device sends twice and nobody is named for: sessions, invitations, passphrases.
+    pub(crate) async fn write_access<T: Send + 'static>(
+        &self,
+        change: impl FnOnce(&Writer<'_>) -> Result<T, ApiError> + Send + 'static,
+    ) -> Result<T, ApiError> {
+        let state = self.clone();
+        in_turn(&self.writing, move |_| {
+            let done = state.store.write(change);
+            state.written.notify_one();
+            done
         })
         .await
     }

@@ -6,12 +6,14 @@ use axum::http::{Method, Request, StatusCode, header};
 use serde_json::Value;
 
 /// What can be reached before signing in.
-const OPEN: [(&str, &str); 5] = [
+const OPEN: [(&str, &str); 7] = [
     ("GET", "/api/about"),
     ("POST", "/api/sign-in"),
     ("DELETE", "/api/sign-in"),
     ("GET", "/api/openapi.json"),
     ("GET", "/api/calendar/1"),
+    ("GET", "/api/join/1"),
+    ("POST", "/api/join/1"),
 ];
 
 struct Route {

@@ -23,6 +23,7 @@ mod produce;
 mod roster;
 mod rotation;
 mod sound;
+mod staff;
 mod start;
 mod workshop;
 mod writes;

@@ -6,8 +6,8 @@ use crate::common::{Server, read};
 use axum::body::Body;
 use axum::http::{Method, Request, StatusCode, header};
 use axum::response::Response;
-use notch_server::{PASSPHRASE_KEY, hash_passphrase};
-use notch_store::DATABASE_FILE;
+use notch_server::hash_passphrase;
+use notch_store::{DATABASE_FILE, Store, StoreError, Writer};
 use serde_json::{Value, json};
 
 const PASSPHRASE: &str = "lantern on the quay";
@@ -169,8 +169,9 @@ async fn another_passphrase_ends_what_was_begun_with_the_old_one() {
     let cookies = signed_in(&server, PASSPHRASE).await;
     assert_eq!(rack(&server, &cookies).await, StatusCode::OK);
     let hash = hash_passphrase("a lamp on the pier").unwrap();
-    let other = other_program(&server);
-    other.execute("UPDATE setting SET value = ?1 WHERE key = ?2", [hash.as_str(), PASSPHRASE_KEY]).unwrap();
+    let other = Store::open(server.folder()).unwrap();
+    let reset = |writer: &Writer<'_>| writer.set_passphrase(writer.instructor_named("instructor")?.id, &hash);
+    other.write::<_, StoreError>(reset).unwrap();
     assert_eq!(rack(&server, &cookies).await, StatusCode::UNAUTHORIZED);
     let cookies = signed_in(&server, "a lamp on the pier").await;
     assert_eq!(rack(&server, &cookies).await, StatusCode::OK);
@@ -180,13 +181,13 @@ async fn another_passphrase_ends_what_was_begun_with_the_old_one() {
 async fn a_passphrase_that_vanishes_closes_the_school() {
     let server = Server::new(Some(PASSPHRASE));
     let cookies = signed_in(&server, PASSPHRASE).await;
-    other_program(&server).execute("DELETE FROM setting WHERE key = ?1", [PASSPHRASE_KEY]).unwrap();
+    other_program(&server).execute("DELETE FROM staff_passphrase", []).unwrap();
     for cookies in [cookies.as_str(), ""] {
         assert_eq!(rack(&server, cookies).await, StatusCode::FORBIDDEN);
     }
     let (status, problem) = server.get("/api/about").await;
     assert_eq!(status, StatusCode::FORBIDDEN);
-    assert!(problem["detail"].as_str().unwrap().contains("has vanished"), "{problem}");
+    assert!(problem["detail"].as_str().unwrap().contains("have vanished"), "{problem}");
 }
 
 #[tokio::test]

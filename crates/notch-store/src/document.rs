@@ -10,13 +10,14 @@ use serde_json::Value;
 use crate::error::StoreError;
 use crate::migrations::{MIGRATIONS, WITH_ZONES, schema_version};
 use crate::open::{Reader, Store, machine_zone, set_zones};
-use crate::{attempts, care, count, course_plan, courses, demonstrations, knives, lessons, own, rotations, students};
+use crate::{attempts, care, count, course_plan, courses, demonstrations, knives, lessons, own, rotations, staff, students};
 
 /// Name of the format, in every document.
 pub const FORMAT: &str = "yard-notch-school";
 
-/// Tables in an order in which each refers only to earlier ones. Settings (the passphrase) stay home.
-const TABLES: [&str; 20] = [
+/// Tables in an order in which each refers only to earlier ones. Settings, passphrases, invitations and sessions
+/// stay home.
+const TABLES: [&str; 22] = [
     "own_value",
     "course",
     "person",
@@ -37,6 +38,8 @@ const TABLES: [&str; 20] = [
     "demonstration",
     "goal",
     "rotation",
+    "staff",
+    "change_made",
 ];
 
 /// Everything a school keeps, table by table, row by row, by column name.
@@ -51,7 +54,7 @@ pub struct Document {
 }
 
 impl Store {
-    /// The whole school. Settings, and so the passphrase, are left out.
+    /// The whole school. Settings, passphrases, invitations and sessions are left out.
     ///
     /// # Errors
     /// What the database says.
@@ -112,7 +115,7 @@ impl Reader<'_> {
 }
 
 /// What the core reads with a row that stands in another table.
-const BESIDE: &str = ", '[]' AS faults_json";
+const BESIDE: &str = ", '[]' AS faults_json, 0 AS signs_in, 0 AS invited";
 
 /// Reads one row through the core's types.
 fn read_row(table: &str, row: &Row<'_>) -> Result<(), String> {
@@ -136,6 +139,8 @@ fn read_row(table: &str, row: &Row<'_>) -> Result<(), String> {
         "goal" => course_plan::goal(row).map(drop),
         "rotation" => rotations::rotation(row).map(drop),
         "demonstration" => demonstrations::demonstration(row).map(drop),
+        "staff" => staff::member(row).map(drop),
+        "change_made" => staff::change(row).map(drop),
         // A fault is a plain word.
         _ => Ok(()),
     };

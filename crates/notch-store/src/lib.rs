@@ -27,6 +27,7 @@ mod pages;
 mod rights;
 mod rotations;
 mod settings;
+mod staff;
 mod students;
 mod whole;
 
@@ -37,3 +38,4 @@ pub use lock::{LOCK_FILE, ServingLock};
 pub use migrations::schema_version;
 pub use open::{DATABASE_FILE, READERS, Reader, Store, Writer, machine_zone};
 pub use pages::COPIES;
+pub use staff::{ChangeMade, NewSession, StaffSession};

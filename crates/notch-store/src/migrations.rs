@@ -19,6 +19,7 @@ const STEPS: &[M<'static>] = &[
     M::up(include_str!("../migrations/0013_rotation.sql")),
     M::up(include_str!("../migrations/0014_own_parts.sql")),
     M::up(include_str!("../migrations/0015_produce.sql")),
+    M::up(include_str!("../migrations/0016_staff.sql")),
 ];
 
 pub(crate) const MIGRATIONS: Migrations<'static> = Migrations::from_slice(STEPS);

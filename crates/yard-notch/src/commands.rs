@@ -11,8 +11,9 @@ use jiff::SignedDuration;
 use notch_core::catalogue::Catalogue;
 use notch_core::own::{InForce, SetAside, in_force};
 use notch_core::rotation::Instance;
+use notch_core::staff::{Role, check_name};
 use notch_core::views::{AskedJobs, answer_jobs};
-use notch_server::{AppState, Clock, MadeUp, PASSPHRASE_KEY, Settings, hash_passphrase};
+use notch_server::{AppState, Clock, MadeUp, Settings, hash_passphrase};
 use notch_store::{Document, FORMAT, ServingLock, Store, StoreError};
 use tokio::net::TcpListener;
 use tracing_subscriber::filter::{LevelFilter, Targets};
@@ -40,7 +41,7 @@ pub(crate) fn serve(demo: bool, data: Option<PathBuf>, listen: SocketAddr) -> Do
     let store = Store::open(&data)?;
     let clock = if demo { demo_clock(&store, &catalogue)? } else { own_clock(&store)? };
     let loopback = listen.ip().is_loopback();
-    let has_passphrase = store.read(|reader| reader.setting(PASSPHRASE_KEY))?.is_some();
+    let has_passphrase = store.read(|reader| reader.people_who_sign_in())? > 0;
     if !loopback && !has_passphrase {
         return Err(format!(
             "{listen} can be reached from other machines, and no passphrase was set. Allowed without one: 127.0.0.1 or [::1]. \
@@ -219,14 +220,32 @@ fn unknown_ids(reader: &notch_store::Reader<'_>, catalogue: &Catalogue) -> Resul
     Ok(strange)
 }
 
-pub(crate) fn passphrase(data: &Path) -> Done {
-    eprintln!("Type the instructor's passphrase, then Enter:");
+/// Gives somebody a passphrase: the one of that name, or the only instructor; an instructor is added where there is none.
+pub(crate) fn passphrase(data: &Path, name: Option<&str>) -> Done {
+    let store = Store::open(data)?;
+    let staff = store.read(|reader| reader.staff())?;
+    let here = || staff.iter().filter(|member| !member.archived);
+    let instructors: Vec<&str> =
+        here().filter(|member| member.role == Role::Instructor).map(|member| member.name.as_str()).collect();
+    let name = match (name, instructors.as_slice()) {
+        (Some(name), _) => name,
+        (None, []) => "Instructor",
+        (None, [only]) => only,
+        (None, several) => return Err(format!("whose? Name one with --name: {}", several.join(", ")).into()),
+    };
+    if let Some(problem) = check_name(name) {
+        return Err(problem.message.into());
+    }
+    eprintln!("Type the passphrase of {name}, then Enter:");
     let mut line = String::new();
     io::stdin().read_line(&mut line)?;
     let hash = hash_passphrase(line.trim_end_matches(['\r', '\n']))?;
-    let store = Store::open(data)?;
-    store.write::<_, StoreError>(|writer| writer.set_setting(PASSPHRASE_KEY, &hash))?;
-    println!("The passphrase is set for {}", data.display());
+    let known = here().find(|member| member.name.eq_ignore_ascii_case(name.trim())).map(|member| member.id);
+    store.write::<_, StoreError>(|writer| {
+        let id = known.map_or_else(|| writer.instructor_named(name).map(|member| member.id), Ok)?;
+        writer.set_passphrase(id, &hash)
+    })?;
+    println!("The passphrase of {name} is set for {}; who was signed in with another one no longer is.", data.display());
     Ok(())
 }
 

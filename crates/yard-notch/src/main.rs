@@ -91,8 +91,11 @@ enum Command {
     },
     /// Write the pages of a lesson as PDF or SVG, at true size.
     Paper(Paper),
-    /// Set the instructor's passphrase, read from standard input.
+    /// Give somebody who works here a passphrase, read from standard input; also where one was forgotten.
     Passphrase {
+        /// Whose; the only instructor's if left out. A name that is not known yet is added as an instructor.
+        #[arg(long, value_name = "NAME")]
+        name: Option<String>,
         /// Folder of the data.
         #[arg(long, value_name = "DIR", default_value = "data")]
         data: PathBuf,
@@ -141,7 +144,7 @@ fn main() -> ExitCode {
         Command::Advise { file } => commands::advise(&file),
         Command::Rotate { file } => commands::rotate(&file),
         Command::Paper(asked) => paper::write(&asked),
-        Command::Passphrase { data } => commands::passphrase(&data),
+        Command::Passphrase { name, data } => commands::passphrase(&data, name.as_deref()),
         Command::Openapi => commands::print_openapi(),
         Command::CourseSchema => commands::print_course_schema(),
     };

@@ -35,6 +35,7 @@ const TOUCHED = {
     ...ADVICE,
   ],
   copies: ['copies'],
+  staff: ['staff', 'changes', 'about'],
   student: ['course', 'people', 'read-roster', 'yard', 'student', ...ADVICE],
   knife: ['rack', 'care', 'read-table', 'read-list', ...ADVICE],
   lesson: [

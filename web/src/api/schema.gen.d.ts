@@ -189,6 +189,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/changes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What was changed by whom, the latest first; it is kept for some 400 days. */
+        get: operations["changes_show"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/copies": {
         parameters: {
             query?: never;
@@ -774,6 +791,24 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/join/{secret}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Whom an invitation is for. */
+        get: operations["invited"];
+        put?: never;
+        /** Takes an invitation, once: the passphrase is chosen and this browser signed in. */
+        post: operations["join"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/lessons/{id}": {
         parameters: {
             query?: never;
@@ -1138,6 +1173,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/me/name": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Says who is at this device, where nobody signs in: what is changed from it is noted under that name. */
+        put: operations["name_here"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/me/passphrase": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Changes one's own passphrase; other browsers that were signed in with the old one no longer are. */
+        put: operations["passphrase_change"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/own": {
         parameters: {
             query?: never;
@@ -1366,6 +1435,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/sessions/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Signs a browser out: one's own, or anybody's as an instructor. */
+        delete: operations["session_end"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/sign-in": {
         parameters: {
             query?: never;
@@ -1379,6 +1465,92 @@ export interface paths {
         post: operations["sign_in"];
         /** Signs this browser out. */
         delete: operations["sign_out"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/staff": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Who works here, and which browsers are signed in. */
+        get: operations["staff_show"];
+        put?: never;
+        /** Adds somebody who works here. To sign in, that person needs an invitation. */
+        post: operations["staff_add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/staff/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Changes name or role of somebody who works here. */
+        put: operations["staff_change"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/staff/{id}/archive": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Says that somebody no longer works here, and signs that person out everywhere; or that somebody does again. */
+        post: operations["staff_archive"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/staff/{id}/invitation": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Makes a link by which somebody chooses a passphrase, for the first time or anew; an earlier link counts no longer. */
+        post: operations["staff_invite"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/staff/first": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Where nobody signs in: from now on everybody does, this instructor first. */
+        post: operations["staff_begin"];
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -1484,19 +1656,20 @@ export interface components {
             licence: string;
             /** @description The made-up school can be looked at from here. */
             made_up: boolean;
+            /** @description Signing in needs a name too: more than one person does. */
+            names: boolean;
             /**
              * Format: date-time
              * @description The present moment by the program's clock.
              */
             now: Moment;
-            /** @description A passphrase was set. */
-            passphrase_set: boolean;
             /** @description This browser may use the program. */
             signed_in: boolean;
             /** @description Time zone of this machine, by name. */
             time_zone: string;
             /** @description Version of the program. */
             version: string;
+            who?: components["schemas"]["WhoIsHere"] | null;
         };
         /** @description Everything that Plan shows about one exercise. */
         Advice: {
@@ -2667,6 +2840,21 @@ export interface components {
             version: number;
         };
         /** @description A change to a record, with the version it was made from. */
+        Change_StaffFields: {
+            /** @description What is said of a person who works here. */
+            fields: {
+                /** @description Name, by which the person signs in; 1 to 60 characters, unlike all others here. */
+                name: string;
+                /** @description What may be changed. */
+                role: components["schemas"]["Role"];
+            };
+            /**
+             * Format: int64
+             * @description Version that was read before the change.
+             */
+            version: number;
+        };
+        /** @description A change to a record, with the version it was made from. */
         Change_StudentFields: {
             /** @description What a person edits of a student. */
             fields: {
@@ -2695,6 +2883,13 @@ export interface components {
              * @description Version that was read before the change.
              */
             version: number;
+        };
+        /** @description What was changed, the latest first. */
+        ChangesView: {
+            /** @description The changes. */
+            changes: components["schemas"]["ToldChange"][];
+            /** @description There are earlier ones. */
+            more: boolean;
         };
         /** @description One line of the sheet. */
         CheckItem: {
@@ -4213,6 +4408,13 @@ export interface components {
              */
             lesson_id: number;
         };
+        /** @description The first who signs in here. */
+        FirstSignIn: {
+            /** @description Name of the instructor. */
+            name: string;
+            /** @description Passphrase, 10 to 200 characters. */
+            passphrase: string;
+        };
         /**
          * @description What slices raw fish.
          * @enum {string}
@@ -4707,6 +4909,28 @@ export interface components {
             exercise_id: number;
             /** @description Id of the food that they cut. */
             food: string;
+        };
+        /** @description A link by which somebody chooses a passphrase, once. */
+        Invitation: {
+            /** @description Path of the link; it is told this once and kept nowhere. */
+            path: string;
+            /**
+             * Format: date-time
+             * @description Until when it can be taken.
+             */
+            until: Moment;
+        };
+        /** @description Who is invited. */
+        Invited: {
+            /** @description The name to sign in with. */
+            name: string;
+            /** @description What may be changed. */
+            role: components["schemas"]["Role"];
+        };
+        /** @description What an invitation is taken with. */
+        Join: {
+            /** @description The passphrase from now on, 10 to 200 characters. */
+            passphrase: string;
         };
         /**
          * @description Which knife joints a bird.
@@ -5527,6 +5751,11 @@ export interface components {
              */
             value: "tip" | "middle" | "heel" | "whole";
         };
+        /** @description A name on a device where nobody signs in. */
+        NameHere: {
+            /** @description The name, 1 to 60 characters. */
+            name: string;
+        };
         /**
          * @description What a food is made of, as far as it decides which knives are for it.
          * @enum {string}
@@ -5562,6 +5791,13 @@ export interface components {
             starts_at: CivilTime;
             /** @description Title. */
             title: string;
+        };
+        /** @description Another passphrase of one's own. */
+        NewPassphrase: {
+            /** @description The one that holds now. */
+            current: string;
+            /** @description The one from now on, 10 to 200 characters. */
+            passphrase: string;
         };
         /**
          * @description Kind of next step.
@@ -6661,6 +6897,11 @@ export interface components {
          * @enum {string}
          */
         Rivets: "flush" | "proud" | "gaps" | "none";
+        /**
+         * @description What a person who works here may change. Everybody may read.
+         * @enum {string}
+         */
+        Role: "instructor" | "assistant";
         /** @description A class list, line by line. */
         Roster: {
             /** @description Columns that are not read, by their heads. */
@@ -7253,9 +7494,40 @@ export interface components {
             /** @description Tolerance τ around the nominal size. */
             tolerance: components["schemas"]["Millimetres"];
         };
-        /** @description What signs an instructor in. */
+        /** @description A browser that is signed in. */
+        SignedIn: {
+            /**
+             * Format: date-time
+             * @description When it signed in.
+             */
+            begun_at: Moment;
+            /** @description The device, as its browser calls it. */
+            device: string;
+            /**
+             * Format: int64
+             * @description Id.
+             */
+            id: number;
+            /** @description The name. */
+            name: string;
+            /**
+             * Format: date-time
+             * @description When it was last heard of, if it was since the program began.
+             */
+            seen_at?: Moment | null;
+            /**
+             * Format: int64
+             * @description Whose.
+             */
+            staff_id: number;
+            /** @description It is the one that asks. */
+            this: boolean;
+        };
+        /** @description What signs somebody in. */
         SignIn: {
-            /** @description The school's passphrase. */
+            /** @description The name; may be left out while only one person signs in. */
+            name?: string | null;
+            /** @description The passphrase. */
             passphrase: string;
         };
         /** @description A knife seen from its side: tip at the left, x 0; spine at the top, y 0; millimetres. */
@@ -7381,6 +7653,45 @@ export interface components {
              * @description Full width there, mm.
              */
             width: number;
+        };
+        /** @description What is said of a person who works here. */
+        StaffFields: {
+            /** @description Name, by which the person signs in; 1 to 60 characters, unlike all others here. */
+            name: string;
+            /** @description What may be changed. */
+            role: components["schemas"]["Role"];
+        };
+        /** @description A person who works here. */
+        StaffMember: {
+            /** @description No longer works here. */
+            archived: boolean;
+            /**
+             * Format: int64
+             * @description Id.
+             */
+            id: number;
+            /** @description Has a link that was not used yet. */
+            invited: boolean;
+            /** @description Name, by which the person signs in. */
+            name: string;
+            /** @description What may be changed. */
+            role: components["schemas"]["Role"];
+            /** @description Has a passphrase. */
+            signs_in: boolean;
+            /**
+             * Format: int64
+             * @description Grows with each change.
+             */
+            version: number;
+        };
+        /** @description Who works here. */
+        StaffView: {
+            /** @description Everybody who works or worked here, those who do first. */
+            people: components["schemas"]["StaffMember"][];
+            /** @description Browsers that are signed in: all of them for an instructor, the own ones for an assistant. */
+            sessions: components["schemas"]["SignedIn"][];
+            /** @description Somebody has a passphrase, so that all sign in. */
+            signs_in: boolean;
         };
         /** @description A set of standards: a target for each cut it teaches. */
         StandardSet: {
@@ -7743,6 +8054,25 @@ export interface components {
          * @enum {string}
          */
         TipOnBoard: "by_profile" | "stays" | "lifts";
+        /** @description A change that was made. */
+        ToldChange: {
+            /**
+             * Format: date-time
+             * @description When it happened.
+             */
+            at: Moment;
+            /**
+             * Format: int64
+             * @description Id.
+             */
+            id: number;
+            /** @description Who; empty where no name was told. */
+            name: string;
+            /** @description What it was done to, as it was called then; may be empty. */
+            subject: string;
+            /** @description What was done, in words. */
+            words: string;
+        };
         /** @description What a cut is on foods that have something. */
         ToldWith: {
             /** @description What the food has. */
@@ -8019,6 +8349,18 @@ export interface components {
              * @description Board minutes that bad habits count for.
              */
             habit_minutes: number;
+        };
+        /** @description Who uses this browser. */
+        WhoIsHere: {
+            /** @description Name; empty while none was chosen on a device where nobody signs in. */
+            name: string;
+            /** @description What may be changed. */
+            role: components["schemas"]["Role"];
+            /**
+             * Format: int64
+             * @description Id, if signed in; otherwise nobody signs in here.
+             */
+            staff_id?: number | null;
         };
         /**
          * @description Work that a type of knife is made for, as far as it decides which knife leads.
@@ -8643,6 +8985,58 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["CatalogueView"];
+                };
+            };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    changes_show: {
+        parameters: {
+            query?: {
+                /** @description Those before the change with this id. */
+                before?: number;
+                /** @description Those of one person. */
+                by?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Refused: why, and at which fields. */
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ChangesView"];
                 };
             };
             /** @description No time for it now: nothing was begun, or nothing of it was kept. */
@@ -11022,6 +11416,106 @@ export interface operations {
             };
         };
     };
+    invited: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                secret: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Refused: why, and at which fields. */
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invited"];
+                };
+            };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    join: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                secret: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Join"];
+            };
+        };
+        responses: {
+            /** @description Refused: why, and at which fields. */
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
     plan_change_lesson: {
         parameters: {
             query?: never;
@@ -12630,6 +13124,104 @@ export interface operations {
             };
         };
     };
+    name_here: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NameHere"];
+            };
+        };
+        responses: {
+            /** @description Refused: why, and at which fields. */
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    passphrase_change: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewPassphrase"];
+            };
+        };
+        responses: {
+            /** @description Refused: why, and at which fields. */
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
     own_list: {
         parameters: {
             query?: never;
@@ -13643,6 +14235,53 @@ export interface operations {
             };
         };
     };
+    session_end: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Refused: why, and at which fields. */
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
     sign_in: {
         parameters: {
             query?: never;
@@ -13700,6 +14339,350 @@ export interface operations {
             cookie?: never;
         };
         requestBody?: never;
+        responses: {
+            /** @description Refused: why, and at which fields. */
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    staff_show: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Refused: why, and at which fields. */
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StaffView"];
+                };
+            };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    staff_add: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description When it happened on the device; now, if left out. Within the past seven days. */
+                "happened-at"?: Moment;
+                /** @description Made by the device, unlike all others: the same write sent again is kept once. */
+                "idempotency-key"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StaffFields"];
+            };
+        };
+        responses: {
+            /** @description Refused: why, and at which fields. */
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StaffMember"];
+                };
+            };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The disk is full; nothing was kept. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    staff_change: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description When it happened on the device; now, if left out. Within the past seven days. */
+                "happened-at"?: Moment;
+                /** @description Made by the device, unlike all others: the same write sent again is kept once. */
+                "idempotency-key"?: string;
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Change_StaffFields"];
+            };
+        };
+        responses: {
+            /** @description Refused: why, and at which fields. */
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StaffMember"];
+                };
+            };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The disk is full; nothing was kept. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    staff_archive: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description When it happened on the device; now, if left out. Within the past seven days. */
+                "happened-at"?: Moment;
+                /** @description Made by the device, unlike all others: the same write sent again is kept once. */
+                "idempotency-key"?: string;
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Archive"];
+            };
+        };
+        responses: {
+            /** @description Refused: why, and at which fields. */
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StaffMember"];
+                };
+            };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The disk is full; nothing was kept. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    staff_invite: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Refused: why, and at which fields. */
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invitation"];
+                };
+            };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    staff_begin: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FirstSignIn"];
+            };
+        };
         responses: {
             /** @description Refused: why, and at which fields. */
             "4XX": {

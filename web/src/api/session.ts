@@ -1,9 +1,20 @@
 import { answer, api } from './client';
 import { useChange } from './changes';
 
-/** Signs this browser in with the instructor's passphrase. */
+/** Signs this browser in; the name may be left out where only one person has a passphrase. */
 export const useSignIn = () =>
-  useChange('sign-in', (passphrase: string) => answer(api.POST('/api/sign-in', { body: { passphrase } })));
+  useChange('sign-in', (body: { name: string | undefined; passphrase: string }) =>
+    answer(api.POST('/api/sign-in', { body })),
+  );
+
+/** Takes an invitation: the passphrase is chosen, this browser signed in, and the start shown. */
+export const useJoin = (secret: string) =>
+  useChange(
+    'sign-in',
+    (passphrase: string) =>
+      answer(api.POST('/api/join/{secret}', { params: { path: { secret } }, body: { passphrase } })),
+    { onSuccess: () => window.location.assign('/') },
+  );
 
 /** The page is loaded anew: nothing of one school stays on the screen of another. */
 const anew = () => window.location.assign('/');

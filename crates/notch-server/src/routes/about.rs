@@ -4,10 +4,11 @@ use axum::Json;
 use axum::extract::State;
 use axum::http::HeaderMap;
 use jiff::Timestamp;
+use notch_core::staff::Role;
 use serde::Serialize;
 use utoipa::ToSchema;
 
-use crate::auth::passphrase_hash;
+use crate::auth::{Standing, Who, standing};
 use crate::error::ApiError;
 use crate::state::AppState;
 
@@ -29,16 +30,30 @@ pub(crate) struct About {
     now: Timestamp,
     /// Time zone of this machine, by name.
     time_zone: String,
-    /// A passphrase was set.
-    passphrase_set: bool,
     /// This browser may use the program.
     signed_in: bool,
+    /// Signing in needs a name too: more than one person does.
+    names: bool,
+    /// Who uses it, where the browser may.
+    who: Option<WhoIsHere>,
+}
+
+/// Who uses this browser.
+#[derive(Debug, Serialize, ToSchema)]
+pub(crate) struct WhoIsHere {
+    /// Id, if signed in; otherwise nobody signs in here.
+    staff_id: Option<i64>,
+    /// Name; empty while none was chosen on a device where nobody signs in.
+    name: String,
+    /// What may be changed.
+    role: Role,
 }
 
 /// Version, licence, clock, and whether this browser must sign in.
 #[utoipa::path(get, operation_id = "about", path = "/api/about", tag = "about", responses((status = 200, body = About)))]
 pub(crate) async fn about(State(state): State<AppState>, headers: HeaderMap) -> Result<Json<About>, ApiError> {
-    let hash = passphrase_hash(&state).await?;
+    let standing = standing(&state, &headers).await?;
+    let who = Who::of(&standing, &headers);
     Ok(Json(About {
         version: env!("CARGO_PKG_VERSION").to_owned(),
         licence: env!("CARGO_PKG_LICENSE").to_owned(),
@@ -47,7 +62,8 @@ pub(crate) async fn about(State(state): State<AppState>, headers: HeaderMap) -> 
         made_up: state.settings.made_up.is_some(),
         now: state.settings.clock.now(),
         time_zone: notch_store::machine_zone(),
-        passphrase_set: hash.is_some(),
-        signed_in: hash.is_none_or(|hash| state.sign_ins.is_signed_in(&headers, &hash)),
+        signed_in: who.is_some(),
+        names: matches!(standing, Standing::Out { names: true }),
+        who: who.map(|who| WhoIsHere { staff_id: who.staff_id, name: who.name, role: who.role }),
     }))
 }

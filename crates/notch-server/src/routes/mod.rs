@@ -24,6 +24,7 @@ pub(crate) mod roster;
 pub(crate) mod rotation;
 pub(crate) mod sharp_dull;
 pub(crate) mod sign_in;
+pub(crate) mod staff;
 pub(crate) mod start;
 pub(crate) mod students;
 mod whole_lesson;

@@ -8,8 +8,8 @@ use axum::response::Response;
 use http_body_util::BodyExt;
 use notch_core::catalogue::Catalogue;
 use notch_core::text::Text;
-use notch_server::{AppState, Clock, PASSPHRASE_KEY, Settings, hash_passphrase, router};
-use notch_store::{Store, StoreError};
+use notch_server::{AppState, Clock, Settings, hash_passphrase, router};
+use notch_store::{Store, StoreError, Writer};
 use serde_json::{Value, json};
 use tempfile::TempDir;
 use tower::ServiceExt;
@@ -44,7 +44,8 @@ impl Server {
         fill(&store, &catalogue);
         if let Some(passphrase) = passphrase {
             let hash = hash_passphrase(passphrase).unwrap();
-            store.write::<_, StoreError>(|writer| writer.set_setting(PASSPHRASE_KEY, &hash)).unwrap();
+            let set = |writer: &Writer<'_>| writer.set_passphrase(writer.instructor_named("Instructor")?.id, &hash);
+            store.write::<_, StoreError>(set).unwrap();
         }
         let settings = Settings { demo: true, beside_own: false, made_up: None, loopback: true, clock };
         Server { router: router(AppState::new(catalogue, store, settings)), kept_in: folder }

@@ -1,7 +1,7 @@
-import { Accordion, Button } from '@mantine/core';
+import { Accordion } from '@mantine/core';
 import { useQuery } from '@tanstack/react-query';
+import { Link } from 'react-router';
 import { useAbout, useCatalogue } from '../../api/queries';
-import { useSignOut } from '../../api/session';
 import { Failed, Loading } from '../../shared/State';
 import { Copies } from './Copies';
 
@@ -26,7 +26,6 @@ export default function AboutPage() {
     queryFn: async () => (await import('../../about/licences.gen.json')).default as Licences,
     staleTime: Infinity,
   });
-  const signOut = useSignOut();
   if (licences.isError) return <Failed error={licences.error} again={() => void licences.refetch()} />;
   if (!about.data || !licences.data) return <Loading />;
   return (
@@ -45,17 +44,15 @@ export default function AboutPage() {
           too.
         </li>
         <li>
-          <code>yard-notch export school.json</code> writes all of it as one document, without the passphrase.
+          <code>yard-notch export school.json</code> writes all of it as one document, without passphrases.
         </li>
         <li>
           <code>yard-notch check --data FOLDER</code> says whether a school is sound and whole.
         </li>
       </ul>
-      {about.data.passphrase_set && (
-        <Button variant="default" w="fit-content" onClick={() => signOut.mutate(undefined)}>
-          Sign out
-        </Button>
-      )}
+      <p>
+        <Link to="../staff">Who works here</Link>: names, signing in, and what was changed by whom.
+      </p>
       <h2>Licences</h2>
       <p>
         Our own code: {about.data.licence}. The {licences.data.parts.length} packages and fonts that ship with

@@ -25,6 +25,7 @@ function useAll(view: Api['CourseView']): Found[] {
         : []),
       { what: 'do', name: 'Add a knife', to: `${base}/rack?add=1` },
       { what: 'do', name: 'Course and students', to: `${base}/set-up` },
+      { what: 'do', name: 'Who works here, and what was changed', to: `${base}/staff` },
       ...view.students.map((s) => ({ what: 'student', name: s.name, to: `${base}/yard?student=${s.id}` })),
       ...view.lessons.map((l) => ({
         what: 'lesson',

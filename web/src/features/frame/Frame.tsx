@@ -145,6 +145,10 @@ function Top({ view, lesson, onFind, onKeys }: TopProps) {
             <Mark kind="caution" /> No fresh copy
           </Link>
         )}
+        <Link to={`/courses/${view.course.id}/staff`} className={styles.who}>
+          {about.data?.who?.name || 'Your name?'}
+          {about.data?.who?.role === 'assistant' && <span className="quiet"> assistant</span>}
+        </Link>
         <Button
           variant="default"
           onClick={onFind}

@@ -1,34 +1,57 @@
-import { Button, PasswordInput } from '@mantine/core';
+import { Button, PasswordInput, TextInput } from '@mantine/core';
+import { useLocalStorage } from '@mantine/hooks';
 import { useState } from 'react';
 import { ApiProblem, told } from '../../api/client';
 import { useSignIn } from '../../api/session';
+import styles from './SignIn.module.css';
+import { Brand } from './Brand';
 
-/** Asked of every browser once a passphrase was set. */
-export default function SignInPage() {
+/** Asked of every browser once somebody has a passphrase; the name only where several have one. */
+export default function SignInPage({ names }: { names: boolean }) {
+  // The device remembers who signed in last: on most it is always the same person.
+  const [name, setName] = useLocalStorage({
+    key: 'yard-notch-signs-in',
+    defaultValue: '',
+    getInitialValueInEffect: false,
+  });
   const [passphrase, setPassphrase] = useState('');
   const signIn = useSignIn();
   const problem =
     signIn.error instanceof ApiProblem ? signIn.error.message : signIn.error ? told(signIn.error) : undefined;
   return (
-    <main style={{ maxWidth: 380, margin: '14vh auto', padding: 24 }}>
+    <main className={styles.page}>
       <form
-        className="stack"
+        className={styles.card}
         onSubmit={(event) => {
           event.preventDefault();
-          signIn.mutate(passphrase);
+          signIn.mutate({ name: names ? name : undefined, passphrase });
         }}
       >
-        <h1>Yard Notch</h1>
+        <Brand />
+        {names && (
+          <TextInput
+            label="Name"
+            size="md"
+            autoComplete="username"
+            value={name}
+            onChange={(event) => setName(event.currentTarget.value)}
+          />
+        )}
         <PasswordInput
-          label="Instructor’s passphrase"
+          label={names ? 'Passphrase' : 'Instructor’s passphrase'}
+          size="md"
           autoComplete="current-password"
           value={passphrase}
           onChange={(event) => setPassphrase(event.currentTarget.value)}
           error={problem}
         />
-        <Button type="submit" loading={signIn.isPending}>
+        <Button type="submit" size="md" loading={signIn.isPending}>
           Sign in
         </Button>
+        <p className="quiet">
+          Forgotten? Any instructor makes you a new link, under “Who works here”; on the machine itself{' '}
+          <code>yard-notch passphrase</code> sets one.
+        </p>
       </form>
     </main>
   );
