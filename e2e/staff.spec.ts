@@ -75,7 +75,7 @@ test('an assistant is invited, signs in on a tablet, marks, and is refused to ed
   await tablet.getByLabel('Name').fill('ivo keel');
   await tablet.getByLabel('Passphrase').fill('not this one at all');
   await tablet.getByRole('button', { name: 'Sign in' }).click();
-  await expect(tablet.getByText(/that belongs to this name/)).toBeVisible();
+  await expect(tablet.getByText(/Name and passphrase do not belong together/)).toBeVisible();
   await tablet.getByLabel('Passphrase').fill('rope and tackle');
   await tablet.keyboard.press('Enter');
   await expect(tablet.getByRole('heading', { name: 'Where everyone stands' })).toBeVisible();
