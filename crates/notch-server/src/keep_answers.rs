@@ -71,7 +71,7 @@ mod tests {
     use tower::ServiceExt;
 
     use super::*;
-    use crate::{Clock, Settings};
+    use crate::{Clock, Reach, Settings};
 
     /// A body that is never ready.
     struct Open;
@@ -87,7 +87,7 @@ mod tests {
 
     fn asking(route: routing::MethodRouter<AppState>) -> (tempfile::TempDir, Router) {
         let folder = tempfile::tempdir().unwrap();
-        let settings = Settings { demo: false, beside_own: false, made_up: None, loopback: true, clock: Clock::System };
+        let settings = Settings { demo: false, beside_own: false, made_up: None, reach: Reach::default(), clock: Clock::System };
         let state = AppState::new(Catalogue::shipped().unwrap(), Store::open(folder.path()).unwrap(), settings);
         let router = Router::new()
             .route("/asked", route)

@@ -34,3 +34,9 @@ pub(crate) const REST_AFTER: Duration = Duration::from_secs(2);
 
 /// How often it is looked whether a copy of the school is due; one that failed is tried again then.
 pub(crate) const COPY_LOOK: Duration = Duration::from_secs(30 * 60);
+
+/// Longest that a device may take over its greeting in TLS.
+pub(crate) const GREETING: Duration = Duration::from_secs(10);
+
+/// How often it is looked whether the certificate is to be made anew, for other addresses of this machine too.
+pub(crate) const CERTIFICATE_LOOK: Duration = Duration::from_secs(60);

@@ -41,8 +41,11 @@ const DEVICE_COOKIE: &str = "yard_notch_device";
 /// Name of the cookie with the name that was chosen on a device where nobody signs in.
 const NAME_COOKIE: &str = "yard_notch_name";
 
-/// What every cookie says beside its value.
-const KEPT: &str = "HttpOnly; SameSite=Strict; Path=/";
+/// What every cookie says beside its value: for how long, and over TLS that it is sent over nothing else.
+fn kept(lasts: Duration, secure: bool) -> String {
+    let secure = if secure { "; Secure" } else { "" };
+    format!("HttpOnly; SameSite=Strict; Path=/; Max-Age={}{secure}", lasts.as_secs())
+}
 
 /// The hash of nobody's passphrase.
 const NOBODYS: &str = "$argon2id$v=19$m=19456,t=2,p=1$bm9ib2R5IG5vYm9keQ$1bDtbKLSBc5YY3jBrNFIhTpm5mMFJxXfcV4tqsRPUOA";
@@ -139,7 +142,13 @@ impl SignIns {
     ///
     /// # Errors
     /// Too many tries in the caller's line, or a wrong passphrase.
-    pub(crate) async fn check(&self, caller: Caller, passphrase: String, hash: Option<String>) -> Result<String, ApiError> {
+    pub(crate) async fn check(
+        &self,
+        caller: Caller,
+        passphrase: String,
+        hash: Option<String>,
+        secure: bool,
+    ) -> Result<String, ApiError> {
         let line = self.lines.of(caller)?;
         let _place = line.stand()?;
         let mut tries = line.turn.lock().await;
@@ -156,7 +165,7 @@ impl SignIns {
             return Err(ApiError::WrongPassphrase);
         }
         *tries = Tries::default();
-        Ok(self.known_again(random_token()?))
+        Ok(self.known_again(random_token()?, secure))
     }
 
     /// Hashes a new passphrase, a few at a time.
@@ -170,8 +179,8 @@ impl SignIns {
     }
 
     /// Remembers a browser by a secret of its own; the result is the cookie to set.
-    fn known_again(&self, device: String) -> String {
-        let cookie = format!("{DEVICE_COOKIE}={device}; {KEPT}; Max-Age={}", KNOWN.as_secs());
+    fn known_again(&self, device: String, secure: bool) -> String {
+        let cookie = format!("{DEVICE_COOKIE}={device}; {}", kept(KNOWN, secure));
         self.lines.know(device);
         cookie
     }
@@ -193,18 +202,18 @@ impl SignIns {
 }
 
 /// The cookie that signs a browser in with a secret.
-pub(crate) fn session_cookie(token: &str) -> String {
-    format!("{COOKIE}={token}; {KEPT}; Max-Age={}", LASTS.as_secs())
+pub(crate) fn session_cookie(token: &str, secure: bool) -> String {
+    format!("{COOKIE}={token}; {}", kept(LASTS, secure))
 }
 
 /// The cookie that takes a session's away.
 pub(crate) fn no_session_cookie() -> String {
-    format!("{COOKIE}=; {KEPT}; Max-Age=0")
+    format!("{COOKIE}=; {}", kept(Duration::ZERO, false))
 }
 
 /// The cookie with the name that was chosen on a device where nobody signs in.
-pub(crate) fn name_cookie(name: &str) -> String {
-    format!("{NAME_COOKIE}={}; {KEPT}; Max-Age={}", URL_SAFE_NO_PAD.encode(name), KNOWN.as_secs())
+pub(crate) fn name_cookie(name: &str, secure: bool) -> String {
+    format!("{NAME_COOKIE}={}; {}", URL_SAFE_NO_PAD.encode(name), kept(KNOWN, secure))
 }
 
 /// The name that was chosen on this device, if one was.

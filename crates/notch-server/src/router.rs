@@ -27,6 +27,7 @@ use crate::json_schema::schema;
 use crate::keep_answers::keep_answers;
 use crate::limits::{BODY_LIMIT, FILE_LIMIT, TIMEOUT};
 use crate::made_up::{MADE_UP_PATH, looks_there};
+use crate::secure;
 use crate::state::AppState;
 
 /// Limits of a group of routes that take a small body, answer at once and whole. A group whose answers
@@ -135,7 +136,8 @@ fn school(state: AppState) -> Router {
         .layer(CsrfLayer::new().with_rejection_response(|_error| {
             ApiError::Forbidden("Changes are taken only from this program's own pages.").into_response()
         }));
-    at_once(api.fallback(routing::get(embedded_web::serve))).layer(layers).with_state(state)
+    let trust = secure::pages(state.settings.reach.clone());
+    at_once(api.fallback(routing::get(embedded_web::serve)).merge(trust.with_state(()))).layer(layers).with_state(state)
 }
 
 /// A program that listens to this machine only answers only to this machine's names, so that no
@@ -145,7 +147,7 @@ async fn own_host(State(state): State<AppState>, request: Request, next: Next) -
     let host = host.or_else(|| request.uri().host()).unwrap_or("");
     let name = host.rsplit_once(':').filter(|(_, port)| port.bytes().all(|b| b.is_ascii_digit())).map_or(host, |(name, _)| name);
     let address: Option<IpAddr> = name.trim_start_matches('[').trim_end_matches(']').parse().ok();
-    if state.settings.loopback && name != "localhost" && !address.is_some_and(|address| address.is_loopback()) {
+    if state.settings.reach.is_loopback() && name != "localhost" && !address.is_some_and(|address| address.is_loopback()) {
         return ApiError::Forbidden("This program listens to this machine only, under its own names.").into_response();
     }
     next.run(request).await

@@ -10,10 +10,11 @@ use axum::body::Body;
 use axum::extract::ConnectInfo;
 use axum::http::Request;
 use hyper::body::Incoming;
+use hyper::rt::{Read, Write};
 use hyper::server::conn::http1;
 use hyper::service::service_fn;
 use hyper_util::rt::{TokioIo, TokioTimer};
-use hyper_util::server::graceful::GracefulShutdown;
+use hyper_util::server::graceful::{GracefulShutdown, Watcher};
 use notch_store::{Store, StoreError};
 use tokio::net::{TcpListener, TcpStream};
 use tokio::sync::Notify;
@@ -21,8 +22,9 @@ use tower::ServiceExt;
 
 use crate::copying::make_if_due;
 use crate::guests::{Guests, Place};
-use crate::limits::{AFTER_REFUSAL, CONNECTIONS, COPY_LOOK, GRACE, HEAD, REST_AFTER};
+use crate::limits::{AFTER_REFUSAL, CERTIFICATE_LOOK, CONNECTIONS, COPY_LOOK, GRACE, GREETING, HEAD, REST_AFTER};
 use crate::router::router;
+use crate::secure::{Tls, pointer};
 use crate::state::AppState;
 use crate::turns::blocking;
 
@@ -39,11 +41,13 @@ pub async fn run(
     let store = state.store.clone();
     let resting = tokio::spawn(rest_when_idle(store.clone(), state.written.clone()));
     let copying = tokio::spawn(copy_each_day(state.clone()));
+    let certificate = tokio::spawn(keep_certificate(state.settings.reach.tls.clone()));
     // What was changed before serving, the demo's evening for one, is made whole too.
     state.written.notify_one();
     let (finished, connections) = (GracefulShutdown::new(), Guests::default());
+    let doors = Doors::of(state);
     let stopped = tokio::select! {
-        () = take_in(&listener, router(state), &finished, &connections) => Ok(()),
+        () = take_in(&listener, doors, &finished, &connections) => Ok(()),
         () = shutdown => Ok(()),
         damage = damage_in(store.clone()) => Err(damage),
     };
@@ -52,13 +56,31 @@ pub async fn run(
     let _ = tokio::time::timeout(GRACE, finished.shutdown()).await;
     resting.abort();
     copying.abort();
+    certificate.abort();
     // A reading that goes on holds it up; then the changes stand beside the file, which says so.
     let _ = blocking(move || Ok(store.rest())).await;
     stopped
 }
 
+/// What is behind a connection.
+#[derive(Clone)]
+struct Doors {
+    /// The program.
+    program: Router,
+    /// Where TLS is spoken: that, and what is answered without it.
+    tls: Option<(Arc<Tls>, Router)>,
+}
+
+impl Doors {
+    fn of(state: AppState) -> Doors {
+        let reach = state.settings.reach.clone();
+        let tls = reach.tls.clone().map(|tls| (tls, pointer(reach)));
+        Doors { program: router(state), tls }
+    }
+}
+
 /// Takes in every connection there is room for.
-async fn take_in(listener: &TcpListener, router: Router, finished: &GracefulShutdown, guests: &Guests) {
+async fn take_in(listener: &TcpListener, doors: Doors, finished: &GracefulShutdown, guests: &Guests) {
     let mut number = 0;
     loop {
         let (stream, address) = match listener.accept().await {
@@ -72,26 +94,52 @@ async fn take_in(listener: &TcpListener, router: Router, finished: &GracefulShut
         guests.make_room(CONNECTIONS).await;
         number += 1;
         let place = guests.enter(number);
-        let connection = finished.watch(connection(stream, address, router.clone(), place));
-        let task = tokio::spawn(async move {
-            if let Err(error) = connection.await {
-                tracing::debug!(%error, "a connection broke off");
-            }
-        });
+        // Small answers go at once.
+        let _ = stream.set_nodelay(true);
+        let task = tokio::spawn(let_in(stream, address, doors.clone(), place, finished.watcher()));
         guests.ended_by(number, task.abort_handle());
     }
 }
 
+/// First byte of a greeting in TLS; no request in plain HTTP begins with it.
+const GREETS: u8 = 0x16;
+
+/// Serves a connection to its end, by TLS where it greets so.
+async fn let_in(stream: TcpStream, address: SocketAddr, doors: Doors, place: Place, watcher: Watcher) {
+    let done = match doors.tls {
+        None => watcher.watch(connection(TokioIo::new(stream), address, doors.program, place)).await,
+        Some((tls, pointer)) => {
+            let mut first = [0];
+            match tokio::time::timeout(GREETING, stream.peek(&mut first)).await {
+                Ok(Ok(1)) if first == [GREETS] => {}
+                Ok(Ok(1)) => {
+                    let _ = watcher.watch(connection(TokioIo::new(stream), address, pointer, place)).await;
+                    return;
+                }
+                _ => return,
+            }
+            let stream = match tokio::time::timeout(GREETING, tls.acceptor().accept(stream)).await {
+                Ok(Ok(stream)) => stream,
+                // A device that does not trust the school yet breaks off here.
+                Ok(Err(error)) => return tracing::debug!(%error, "no TLS with {address}"),
+                Err(_) => return,
+            };
+            watcher.watch(connection(TokioIo::new(stream), address, doors.program, place)).await
+        }
+    };
+    if let Err(error) = done {
+        tracing::debug!(%error, "a connection broke off");
+    }
+}
+
 /// One connection, with a bound on the time in which the head of a request must be there.
-fn connection(
-    stream: TcpStream,
+fn connection<I: Read + Write + Unpin + 'static>(
+    stream: I,
     address: SocketAddr,
     router: Router,
     place: Place,
 ) -> impl hyper_util::server::graceful::GracefulConnection<Error = hyper::Error, Output = Result<(), hyper::Error>> {
     let place = Arc::new(place);
-    // Small answers go at once.
-    let _ = stream.set_nodelay(true);
     let service = service_fn(move |request: Request<Incoming>| {
         let (router, place) = (router.clone(), place.clone());
         async move {
@@ -103,7 +151,19 @@ fn connection(
             answer as Result<_, Infallible>
         }
     });
-    http1::Builder::new().timer(TokioTimer::new()).header_read_timeout(HEAD).serve_connection(TokioIo::new(stream), service)
+    http1::Builder::new().timer(TokioTimer::new()).header_read_timeout(HEAD).serve_connection(stream, service)
+}
+
+/// Has the certificate follow the calendar, the addresses of this machine, and given files.
+async fn keep_certificate(tls: Option<Arc<Tls>>) {
+    let Some(tls) = tls else { return };
+    loop {
+        tokio::time::sleep(CERTIFICATE_LOOK).await;
+        let tls = tls.clone();
+        if let Ok(Err(error)) = tokio::task::spawn_blocking(move || tls.refresh()).await {
+            tracing::warn!(%error, "the certificate stays as it was");
+        }
+    }
 }
 
 /// Makes a copy of the school each day, the first soon after the program begins to serve.

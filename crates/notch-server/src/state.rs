@@ -17,6 +17,7 @@ use crate::extract::DeviceWrite;
 use crate::kept_answers::KeptAnswers;
 use crate::made_up::MadeUp;
 use crate::passphrase::SignIns;
+use crate::secure::Reach;
 use crate::seen::Seen;
 use crate::turns::in_turn;
 
@@ -29,8 +30,8 @@ pub struct Settings {
     pub beside_own: bool,
     /// The made-up school that can be looked at from here.
     pub made_up: Option<MadeUp>,
-    /// Listens to this machine only: requests for other host names are refused.
-    pub loopback: bool,
+    /// How it is reached. Where it listens to this machine only, requests for other host names are refused.
+    pub reach: Reach,
     /// The present moment.
     pub clock: Clock,
 }

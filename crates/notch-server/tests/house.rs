@@ -8,7 +8,7 @@ use std::time::{Duration, Instant};
 use crate::common::{Server, words};
 use axum::http::{Method, StatusCode};
 use notch_core::catalogue::Catalogue;
-use notch_server::{AppState, Clock, Settings};
+use notch_server::{AppState, Clock, Reach, Settings};
 use notch_store::{DATABASE_FILE, Store};
 use serde_json::{Value, json};
 use tempfile::TempDir;
@@ -195,7 +195,7 @@ async fn what_is_kept_in_memory_gives_way_to_what_another_program_wrote() {
 #[tokio::test]
 async fn the_program_ends_though_a_request_stays_open() {
     let folder = TempDir::new().unwrap();
-    let settings = Settings { demo: false, beside_own: false, made_up: None, loopback: true, clock: Clock::System };
+    let settings = Settings { demo: false, beside_own: false, made_up: None, reach: Reach::default(), clock: Clock::System };
     let state = AppState::new(Catalogue::shipped().unwrap(), Store::open(folder.path()).unwrap(), settings);
     let listener = TcpListener::bind("127.0.0.1:0").await.unwrap();
     let address = listener.local_addr().unwrap();

@@ -8,7 +8,7 @@ use axum::body::Body;
 use axum::extract::ConnectInfo;
 use axum::http::{Method, Request, StatusCode, header};
 use axum::response::Response;
-use notch_server::{AppState, Clock, Settings, hash_passphrase, router};
+use notch_server::{AppState, Clock, Reach, Settings, hash_passphrase, router};
 use notch_store::Store;
 use serde_json::{Value, json};
 use tower::ServiceExt;
@@ -205,8 +205,13 @@ async fn sessions_are_listed_outlive_a_restart_and_are_ended() {
     let (of_lead, of_helper) = (session(&all, "Instructor"), session(&all, "Ivo Keel"));
 
     // Another program on the same file: a tablet stays signed in when the program begins again.
-    let settings =
-        Settings { demo: true, beside_own: false, made_up: None, loopback: true, clock: Clock::demo(notch_demo::evening()) };
+    let settings = Settings {
+        demo: true,
+        beside_own: false,
+        made_up: None,
+        reach: Reach::default(),
+        clock: Clock::demo(notch_demo::evening()),
+    };
     let catalogue = notch_core::catalogue::Catalogue::shipped().unwrap();
     let again = router(AppState::new(catalogue, Store::open(server.folder()).unwrap(), settings));
     assert_eq!(helper.answer(&again, Method::GET, "/api/rack", Value::Null).await.status(), StatusCode::OK);

@@ -5,7 +5,7 @@ use std::fs;
 use std::io::{self, Write};
 use std::net::SocketAddr;
 use std::path::{Path, PathBuf};
-use std::sync::OnceLock;
+use std::sync::{Arc, OnceLock};
 
 use jiff::SignedDuration;
 use notch_core::catalogue::Catalogue;
@@ -13,12 +13,14 @@ use notch_core::own::{InForce, SetAside, in_force};
 use notch_core::rotation::Instance;
 use notch_core::staff::{Role, check_name};
 use notch_core::views::{AskedJobs, answer_jobs};
-use notch_server::{AppState, Clock, MadeUp, Settings, hash_passphrase};
+use notch_server::{AppState, Clock, MadeUp, Reach, Settings, Tls, TlsError, hash_passphrase};
 use notch_store::{Document, FORMAT, ServingLock, Store, StoreError};
 use tokio::net::TcpListener;
 use tracing_subscriber::filter::{LevelFilter, Targets};
 use tracing_subscriber::layer::SubscriberExt;
 use tracing_subscriber::util::SubscriberInitExt;
+
+use crate::Serve;
 
 pub(crate) type Done = Result<(), Box<dyn Error>>;
 
@@ -32,17 +34,17 @@ fn start_log() -> Done {
     Ok(())
 }
 
-pub(crate) fn serve(demo: bool, data: Option<PathBuf>, listen: SocketAddr) -> Done {
+pub(crate) fn serve(asked: &Serve) -> Done {
     start_log()?;
-    let data = data.unwrap_or_else(|| PathBuf::from(if demo { "demo-data" } else { "data" }));
+    let (demo, listen) = (asked.demo, asked.listen);
+    let data = asked.data.clone().unwrap_or_else(|| PathBuf::from(if demo { "demo-data" } else { "data" }));
     let catalogue = Catalogue::shipped()?;
     // Held until the program ends: two servers of one school would count each knife for themselves.
     let _lock = ServingLock::take(&data)?;
     let store = Store::open(&data)?;
     let clock = if demo { demo_clock(&store, &catalogue)? } else { own_clock(&store)? };
-    let loopback = listen.ip().is_loopback();
     let has_passphrase = store.read(|reader| reader.people_who_sign_in())? > 0;
-    if !loopback && !has_passphrase {
+    if !listen.ip().is_loopback() && !has_passphrase {
         return Err(format!(
             "{listen} can be reached from other machines, and no passphrase was set. Allowed without one: 127.0.0.1 or [::1]. \
              Set one with: yard-notch passphrase --data {}",
@@ -50,20 +52,33 @@ pub(crate) fn serve(demo: bool, data: Option<PathBuf>, listen: SocketAddr) -> Do
         )
         .into());
     }
-    let made_up = (!demo).then(|| made_up_in(data.join("made-up"), catalogue.clone(), loopback));
-    let state = AppState::new(catalogue, store, Settings { demo, beside_own: false, made_up, loopback, clock });
+    if !asked.tls && asked.tls_cert.is_none() && !asked.tls_name.is_empty() {
+        return Err("--tls-name says what a certificate is for: it needs --tls, or --tls-cert and --tls-key".into());
+    }
+    let tls = tls(asked, &data)?.map(Arc::new);
     let runtime = tokio::runtime::Builder::new_multi_thread().enable_all().build()?;
     runtime.block_on(async {
         let listener = TcpListener::bind(listen).await.map_err(|error| told_of_port(listen, &error))?;
-        let address = listener.local_addr()?;
-        println!("Yard Notch is at http://{address}  (data in {}; stop with Ctrl+C)", data.display());
+        let reach = Reach { listen: listener.local_addr()?, tls };
+        let made_up = (!demo).then(|| made_up_in(data.join("made-up"), catalogue.clone(), reach.clone()));
+        println!("Yard Notch is at {}  (data in {}; stop with Ctrl+C)", reach.first_address(), data.display());
+        let state = AppState::new(catalogue, store, Settings { demo, beside_own: false, made_up, reach, clock });
         notch_server::run(state, listener, stopped()).await?;
         Ok(())
     })
 }
 
+/// TLS as it was asked for.
+fn tls(asked: &Serve, data: &Path) -> Result<Option<Tls>, TlsError> {
+    match (&asked.tls_cert, &asked.tls_key) {
+        (Some(certificate), Some(key)) => Tls::given(certificate, key, &asked.tls_name).map(Some),
+        _ if asked.tls => Tls::own(&data.join("tls"), &asked.tls_name).map(Some),
+        _ => Ok(None),
+    }
+}
+
 /// The made-up school beside the school's own, in a folder of its own; built when it is first looked at.
-fn made_up_in(folder: PathBuf, catalogue: Catalogue, loopback: bool) -> MadeUp {
+fn made_up_in(folder: PathBuf, catalogue: Catalogue, reach: Reach) -> MadeUp {
     let lock = OnceLock::new();
     MadeUp::new(move || {
         if lock.get().is_none() {
@@ -71,7 +86,7 @@ fn made_up_in(folder: PathBuf, catalogue: Catalogue, loopback: bool) -> MadeUp {
         }
         let store = Store::open(&folder)?;
         let clock = demo_clock(&store, &catalogue).map_err(|error| error.to_string())?;
-        let settings = Settings { demo: true, beside_own: true, made_up: None, loopback, clock };
+        let settings = Settings { demo: true, beside_own: true, made_up: None, reach: reach.clone(), clock };
         Ok(notch_server::router(AppState::new(catalogue.clone(), store, settings)))
     })
 }

@@ -21,17 +21,7 @@ struct Arguments {
 #[derive(Debug, Subcommand)]
 enum Command {
     /// Serve the program to a browser.
-    Serve {
-        /// Show the made-up school, in a folder of its own.
-        #[arg(long)]
-        demo: bool,
-        /// Folder for the data [default: data, or demo-data with --demo].
-        #[arg(long, value_name = "DIR")]
-        data: Option<PathBuf>,
-        /// Address to listen on; other than this machine's own only with a passphrase.
-        #[arg(long, value_name = "ADDR", default_value = "127.0.0.1:7411")]
-        listen: SocketAddr,
-    },
+    Serve(Serve),
     /// Write the whole school as JSON.
     Export {
         /// Folder of the data.
@@ -107,6 +97,32 @@ enum Command {
     CourseSchema,
 }
 
+/// What is served, and how it is reached.
+#[derive(Debug, clap::Args)]
+struct Serve {
+    /// Show the made-up school, in a folder of its own.
+    #[arg(long)]
+    demo: bool,
+    /// Folder for the data [default: data, or demo-data with --demo].
+    #[arg(long, value_name = "DIR")]
+    data: Option<PathBuf>,
+    /// Address to listen on; other than this machine's own only once somebody has a passphrase.
+    #[arg(long, value_name = "ADDR", default_value = "127.0.0.1:7411")]
+    listen: SocketAddr,
+    /// Speak HTTPS with a certificate of the school's own, made on the first start; /trust tells how devices trust it.
+    #[arg(long, conflicts_with_all = ["tls_cert", "tls_key"])]
+    tls: bool,
+    /// Speak HTTPS with this certificate, PEM, its chain after it.
+    #[arg(long, value_name = "FILE", requires = "tls_key")]
+    tls_cert: Option<PathBuf>,
+    /// The key of the certificate, PEM.
+    #[arg(long, value_name = "FILE", requires = "tls_cert")]
+    tls_key: Option<PathBuf>,
+    /// Name under which devices reach the program, beside this machine's own; may be given several times.
+    #[arg(long, value_name = "NAME")]
+    tls_name: Vec<String>,
+}
+
 /// What is printed of which lesson, and where to.
 #[derive(Debug, clap::Args)]
 struct Paper {
@@ -134,7 +150,7 @@ struct Paper {
 
 fn main() -> ExitCode {
     let done = match Arguments::parse().command {
-        Command::Serve { demo, data, listen } => commands::serve(demo, data, listen),
+        Command::Serve(asked) => commands::serve(&asked),
         Command::Export { data, file } => commands::export(&data, file.as_deref()),
         Command::Import { data, file } => commands::import(&data, &file),
         Command::Check { data } => commands::check(&data),

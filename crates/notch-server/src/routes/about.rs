@@ -30,6 +30,10 @@ pub(crate) struct About {
     now: Timestamp,
     /// Time zone of this machine, by name.
     time_zone: String,
+    /// It is reached over TLS, or by this machine alone: the page may keep itself for when there is no network.
+    secure: bool,
+    /// It listens to this machine only.
+    loopback: bool,
     /// This browser may use the program.
     signed_in: bool,
     /// Signing in needs a name too: more than one person does.
@@ -62,6 +66,8 @@ pub(crate) async fn about(State(state): State<AppState>, headers: HeaderMap) -> 
         made_up: state.settings.made_up.is_some(),
         now: state.settings.clock.now(),
         time_zone: notch_store::machine_zone(),
+        secure: state.settings.reach.is_secure() || state.settings.reach.is_loopback(),
+        loopback: state.settings.reach.is_loopback(),
         signed_in: who.is_some(),
         names: matches!(standing, Standing::Out { names: true }),
         who: who.map(|who| WhoIsHere { staff_id: who.staff_id, name: who.name, role: who.role }),

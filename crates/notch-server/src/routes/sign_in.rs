@@ -40,12 +40,15 @@ pub(super) fn caller(headers: &HeaderMap, connection: Connection) -> Caller {
 }
 
 /// A session of somebody on the browser with these headers, about to begin, and the cookie for it.
-pub(super) fn new_session(headers: &HeaderMap) -> Result<(NewSession, String), ApiError> {
+pub(super) fn new_session(state: &AppState, headers: &HeaderMap) -> Result<(NewSession, String), ApiError> {
     let (token, at) = (random_token()?, Timestamp::now());
     let until = at.saturating_add(SignedDuration::try_from(LASTS).unwrap_or(SignedDuration::ZERO));
     let until = until.map_err(|error| ApiError::Internal(error.to_string()))?;
     let agent = headers.get(header::USER_AGENT).and_then(|agent| agent.to_str().ok()).unwrap_or("");
-    Ok((NewSession { token_sha256: sha256(&token), device: device(agent), at, until }, session_cookie(&token)))
+    Ok((
+        NewSession { token_sha256: sha256(&token), device: device(agent), at, until },
+        session_cookie(&token, state.settings.reach.is_secure()),
+    ))
 }
 
 /// A device in words, from what its browser says of itself.
@@ -86,8 +89,11 @@ pub(crate) async fn sign_in(
     }
     let found = state.read_records(move |reader| Ok(reader.passphrase_of(body.name.as_deref())?)).await?;
     let (id, hash) = found.unzip();
-    let known = state.sign_ins.check(caller(&headers, connection), body.passphrase, hash.clone()).await?;
-    let (session, cookie) = new_session(&headers)?;
+    let known = state
+        .sign_ins
+        .check(caller(&headers, connection), body.passphrase, hash.clone(), state.settings.reach.is_secure())
+        .await?;
+    let (session, cookie) = new_session(&state, &headers)?;
     state
         .write_access(move |writer| {
             // The passphrase that was checked must be the one that holds now.
@@ -151,7 +157,7 @@ pub(crate) async fn join(
     let wanted = secret.clone();
     state.read_records(move |reader| Ok(reader.invited(&wanted, now)?)).await?.ok_or_else(used)?;
     let hash = state.sign_ins.hash(body.passphrase).await?;
-    let (session, cookie) = new_session(&headers)?;
+    let (session, cookie) = new_session(&state, &headers)?;
     state
         .write_access(move |writer| {
             let member = writer.invited(&secret, now)?.ok_or_else(used)?;

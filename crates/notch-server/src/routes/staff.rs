@@ -191,7 +191,7 @@ pub(crate) async fn begin(
         return Err(begun());
     }
     let hash = state.sign_ins.hash(body.passphrase).await?;
-    let (session, cookie) = new_session(&headers)?;
+    let (session, cookie) = new_session(&state, &headers)?;
     state
         .write_access(move |writer| {
             if writer.people_who_sign_in()? > 0 {
@@ -246,7 +246,7 @@ pub(crate) async fn change_passphrase(
     };
     let name = who.name.clone();
     let hash = state.read_records(move |reader| Ok(reader.passphrase_of(Some(&name))?)).await?.map(|(_, hash)| hash);
-    let checked = state.sign_ins.check(caller(&headers, connection), body.current, hash).await;
+    let checked = state.sign_ins.check(caller(&headers, connection), body.current, hash, state.settings.reach.is_secure()).await;
     checked.map_err(|error| match error {
         ApiError::WrongPassphrase => ApiError::Fields(vec![notch_core::Problem::new(
             "/current",
@@ -258,7 +258,7 @@ pub(crate) async fn change_passphrase(
         other => other,
     })?;
     let hash = state.sign_ins.hash(body.passphrase).await?;
-    let (session, cookie) = new_session(&headers)?;
+    let (session, cookie) = new_session(&state, &headers)?;
     state
         .write_access(move |writer| {
             writer.set_passphrase(id, &hash)?;
@@ -277,12 +277,19 @@ pub(crate) struct NameHere {
 
 /// Says who is at this device, where nobody signs in: what is changed from it is noted under that name.
 #[utoipa::path(put, operation_id = "name_here", path = "/api/me/name", tag = "staff", request_body = NameHere, responses((status = 204)))]
-pub(crate) async fn choose_name(who: Who, Body(body): Body<NameHere>) -> Result<(StatusCode, Cookies<1>), ApiError> {
+pub(crate) async fn choose_name(
+    State(state): State<AppState>,
+    who: Who,
+    Body(body): Body<NameHere>,
+) -> Result<(StatusCode, Cookies<1>), ApiError> {
     if who.staff_id.is_some() {
         return Err(ApiError::Conflict("you are signed in under your own name".to_owned()));
     }
     ApiError::unless_empty(check_name(&body.name).into_iter().collect())?;
-    Ok((StatusCode::NO_CONTENT, AppendHeaders([(header::SET_COOKIE, name_cookie(body.name.trim()))])))
+    Ok((
+        StatusCode::NO_CONTENT,
+        AppendHeaders([(header::SET_COOKIE, name_cookie(body.name.trim(), state.settings.reach.is_secure()))]),
+    ))
 }
 
 /// Which changes are asked for.

@@ -8,7 +8,7 @@ use axum::response::Response;
 use http_body_util::BodyExt;
 use notch_core::catalogue::Catalogue;
 use notch_core::text::Text;
-use notch_server::{AppState, Clock, Settings, hash_passphrase, router};
+use notch_server::{AppState, Clock, Reach, Settings, hash_passphrase, router};
 use notch_store::{Store, StoreError, Writer};
 use serde_json::{Value, json};
 use tempfile::TempDir;
@@ -47,7 +47,7 @@ impl Server {
             let set = |writer: &Writer<'_>| writer.set_passphrase(writer.instructor_named("Instructor")?.id, &hash);
             store.write::<_, StoreError>(set).unwrap();
         }
-        let settings = Settings { demo: true, beside_own: false, made_up: None, loopback: true, clock };
+        let settings = Settings { demo: true, beside_own: false, made_up: None, reach: Reach::default(), clock };
         Server { router: router(AppState::new(catalogue, store, settings)), kept_in: folder }
     }
 
