@@ -75,7 +75,7 @@ target/fuzz/.done: Makefile
 web: web/dist/index.html
 
 # The front end is embedded in the program, so it is built first.
-WEB_SOURCES := $(shell find web/src web/public -type f -not -name '*.gen.json' 2>/dev/null) web/index.html web/package.json web/vite.config.ts
+WEB_SOURCES := $(shell find web/src web/worker web/public -type f -not -name '*.gen.json' 2>/dev/null) web/index.html web/package.json web/vite.config.ts
 RUST_SOURCES := $(shell find crates -type f \( -name '*.rs' -o -name '*.toml' -o -name '*.sql' \) 2>/dev/null) Cargo.toml Cargo.lock
 
 web/dist/index.html: $(WEB_SOURCES) web/node_modules/.done

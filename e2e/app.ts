@@ -30,7 +30,8 @@ export class App {
       '--data',
       this.folder,
       '--listen',
-      '127.0.0.1:0',
+      // Started again it is where it was: the page that is open finds it.
+      this.url ? new URL(this.url).host : '127.0.0.1:0',
       ...(this.demo ? ['--demo'] : []),
     ];
     const started = spawn(BINARY, options, { stdio: ['ignore', 'pipe', 'inherit'] });

@@ -10,11 +10,15 @@ import { createRoot } from 'react-dom/client';
 import { BrowserRouter } from 'react-router';
 import { App } from './App';
 import { ApiProblem } from './api/client';
+import { keepPage } from './api/worker';
 import { resolver, theme } from './theme/theme';
 
 const client = new QueryClient({
   defaultOptions: {
+    // A device without a network asks all the same: the worker answers from what it kept.
+    mutations: { networkMode: 'always' },
     queries: {
+      networkMode: 'always',
       staleTime: 5_000,
       retry: (count, error) => count < 2 && error instanceof ApiProblem && error.document.status === 0,
     },
@@ -43,3 +47,5 @@ createRoot(root).render(
     </MantineProvider>
   </StrictMode>,
 );
+
+if (import.meta.env.PROD) void keepPage();

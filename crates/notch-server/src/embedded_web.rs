@@ -13,6 +13,9 @@ use crate::passphrase::random_token;
 #[allow_missing = true]
 struct Web;
 
+/// The worker that keeps the page for when there is no network.
+const WORKER: &str = "sw.js";
+
 /// Stands in the page where the nonce of each answer goes.
 const NONCE: &str = "__NONCE__";
 
@@ -48,6 +51,11 @@ fn file(path: &str, headers: &HeaderMap) -> Option<Response> {
     set.insert(header::VARY, HeaderValue::from_static("accept-encoding"));
     let lasting = if path.starts_with("assets/") { "public, max-age=31536000, immutable" } else { "no-cache" };
     set.insert(header::CACHE_CONTROL, HeaderValue::from_static(lasting));
+    if path == WORKER {
+        // A worker asks under the policy of its own answer.
+        let policy = "default-src 'none'; script-src 'self'; connect-src 'self'";
+        set.insert(header::CONTENT_SECURITY_POLICY, HeaderValue::from_static(policy));
+    }
     if let Some(coding) = coding {
         set.insert(header::CONTENT_ENCODING, HeaderValue::from_static(coding));
     }
@@ -64,7 +72,7 @@ fn page() -> Result<Response, ApiError> {
     let html = String::from_utf8_lossy(&found.data).replace(NONCE, &nonce);
     let policy = format!(
         "default-src 'none'; script-src 'self'; style-src 'self' 'nonce-{nonce}'; img-src 'self' data:; font-src 'self'; \
-         connect-src 'self'; manifest-src 'self'; base-uri 'none'; form-action 'self'; frame-ancestors 'none'"
+         connect-src 'self'; manifest-src 'self'; worker-src 'self'; base-uri 'none'; form-action 'self'; frame-ancestors 'none'"
     );
     let policy = HeaderValue::from_str(&policy).map_err(|error| ApiError::Internal(error.to_string()))?;
     let headers = [

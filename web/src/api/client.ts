@@ -2,7 +2,9 @@ import createClient from 'openapi-fetch';
 import { shownUnit } from '../shared/format';
 import { written } from '../shared/sentence';
 import type { components, paths } from './schema.gen';
+import { noted } from './kept';
 import { waitedFor } from './waiting';
+import { nothingTyped } from './worker';
 
 /** Types of the wire, by their names in the OpenAPI document. */
 export type Api = components['schemas'];
@@ -54,7 +56,7 @@ const writeId = () =>
 /** Sends a request, or tells that there is no answer. */
 async function send(request: Request): Promise<Response> {
   try {
-    return await waitedFor(fetch(request));
+    return noted(await waitedFor(fetch(request)));
   } catch (error) {
     throw request.signal.aborted ? error : new ApiProblem(noAnswer(UNREAD));
   }
@@ -66,7 +68,9 @@ async function send(request: Request): Promise<Response> {
  */
 async function sendWrite(request: Request): Promise<Response> {
   request.headers.set('Idempotency-Key', writeId());
-  return waitedFor(sendUntilAnswered(request));
+  const response = await waitedFor(sendUntilAnswered(request));
+  if (response.ok) nothingTyped();
+  return response;
 }
 
 async function sendUntilAnswered(request: Request): Promise<Response> {

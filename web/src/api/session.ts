@@ -1,5 +1,6 @@
 import { answer, api } from './client';
 import { useChange } from './changes';
+import { forgetRoom } from './worker';
 
 /** Signs this browser in; the name may be left out where only one person has a passphrase. */
 export const useSignIn = () =>
@@ -17,7 +18,10 @@ export const useJoin = (secret: string) =>
   );
 
 /** The page is loaded anew: nothing of one school stays on the screen of another. */
-const anew = () => window.location.assign('/');
+const anew = () => {
+  forgetRoom();
+  window.location.assign('/');
+};
 
 /** Looks at the made-up school, in a folder of its own. */
 export const useLookAtMadeUp = () =>
@@ -29,5 +33,6 @@ export function useLeaveMadeUp() {
   return () => mutate();
 }
 
-/** Signs this browser out. */
-export const useSignOut = () => useChange('sign-in', () => answer(api.DELETE('/api/sign-in')));
+/** Signs this browser out; nothing that was read stays on the device. */
+export const useSignOut = () =>
+  useChange('sign-in', () => answer(api.DELETE('/api/sign-in')), { onSuccess: forgetRoom });

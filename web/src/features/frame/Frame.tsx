@@ -14,6 +14,8 @@ import { CourseButton } from './CourseButton';
 import { CourseRule } from './CourseRule';
 import styles from './Frame.module.css';
 import { Icon } from './Icon';
+import { Lines } from './Lines';
+import { useRoom } from './useRoom';
 import type { Place } from './Icon';
 
 const CourseMenu = lazy(() => import('./CourseMenu'));
@@ -51,6 +53,7 @@ export function Frame() {
   const navigate = useNavigate();
   const { pathname } = useLocation();
   const slow = useSlow();
+  useRoom(course.data, lesson);
   const [finding, find] = useDisclosure();
   const [keysShown, keys] = useDisclosure();
   const [unit, setUnit] = useUnit();
@@ -85,6 +88,7 @@ export function Frame() {
         </NavLink>
       </nav>
       <div className={styles.work} id="place" tabIndex={-1}>
+        <Lines zone={course.data.course.time_zone} />
         <Boundary at={pathname}>
           <Suspense fallback={<Loading />}>
             <Outlet />

@@ -1,0 +1,108 @@
+/**
+ * Keeps the page and what the room needs for when there is no network. The program's own files are kept by their
+ * hashed names; what was read is kept for a day and given only when the program does not answer, marked with when it
+ * was read. Nothing that is sent is kept here: a change that could not be saved is told as such.
+ */
+import { ExpirationPlugin } from 'workbox-expiration';
+import { cleanupOutdatedCaches, precacheAndRoute } from 'workbox-precaching';
+import { NavigationRoute, registerRoute } from 'workbox-routing';
+import { NetworkFirst } from 'workbox-strategies';
+
+declare const self: ServiceWorkerGlobalScope;
+
+/** The program's own files; the build writes them in. */
+const FILES = self.__WB_MANIFEST as { url: string; revision: string | null }[];
+
+/** Made of the files that are kept: each build has a page of its own. */
+const VERSION = FILES.map(({ url, revision }) => `${url} ${revision ?? ''}`)
+  .join()
+  .split('')
+  .reduce((sum, letter) => (Math.imul(sum, 31) + letter.charCodeAt(0)) >>> 0, 7)
+  .toString(36);
+
+/** The page, as it was when this worker was installed: it names the very files that are kept with it. */
+const PAGE = 'yard-notch-page';
+
+/** What was read of the school. */
+const ROOM = 'yard-notch-room';
+
+const DAY_SECONDS = 24 * 60 * 60;
+
+/** So long an answer is waited for before what is kept is shown instead. */
+const PATIENCE_SECONDS = 8;
+
+/** Says in an answer when it was read, where it was kept. */
+const KEPT_AT = 'kept-at';
+
+/** Who is signed in and who may is never answered from what is kept. */
+const NEVER = ['/api/staff', '/api/changes', '/api/copies', '/api/join', '/api/sign-in', '/api/made-up'];
+
+// The page itself gets a nonce with each answer, so it is kept as it was answered, not as a file.
+precacheAndRoute(FILES);
+cleanupOutdatedCaches();
+
+self.addEventListener('install', (event) => {
+  event.waitUntil(
+    (async () => {
+      const page = await fetch('/', { cache: 'reload', credentials: 'same-origin' });
+      if (!page.ok) throw new Error(`the page answered ${page.status}`);
+      await (await caches.open(PAGE)).put(`/?${VERSION}`, page);
+    })(),
+  );
+});
+
+self.addEventListener('activate', (event) => {
+  event.waitUntil(
+    (async () => {
+      const pages = await caches.open(PAGE);
+      const old = (await pages.keys()).filter(({ url }) => !url.endsWith(`/?${VERSION}`));
+      await Promise.all(old.map((request) => pages.delete(request)));
+      // The page that is open is kept from now on, not from its next visit.
+      await self.clients.claim();
+    })(),
+  );
+});
+
+self.addEventListener('message', (event: ExtendableMessageEvent) => {
+  if (event.data === 'take-over') void self.skipWaiting();
+  // Who signs out leaves nothing of the school behind on the device.
+  if (event.data === 'forget') event.waitUntil(caches.delete(ROOM));
+});
+
+registerRoute(
+  new NavigationRoute(
+    async ({ request }) => {
+      try {
+        return await fetch(request);
+      } catch {
+        return (await (await caches.open(PAGE)).match(`/?${VERSION}`)) ?? Response.error();
+      }
+    },
+    // The page about trust is no place of the program.
+    { denylist: [/^\/trust/, /^\/api\//] },
+  ),
+);
+
+const isJson = (response: Response) => response.headers.get('content-type') === 'application/json';
+
+registerRoute(
+  ({ url, sameOrigin }) =>
+    sameOrigin && url.pathname.startsWith('/api/') && !NEVER.some((path) => url.pathname.startsWith(path)),
+  new NetworkFirst({
+    cacheName: ROOM,
+    networkTimeoutSeconds: PATIENCE_SECONDS,
+    plugins: [
+      new ExpirationPlugin({ maxAgeSeconds: DAY_SECONDS, maxEntries: 400 }),
+      {
+        cacheWillUpdate: async ({ response }) => (response.ok && isJson(response) ? response : null),
+        cachedResponseWillBeUsed: async ({ cachedResponse }) => {
+          const read = cachedResponse?.headers.get('date');
+          if (!cachedResponse || !read) return null;
+          const headers = new Headers(cachedResponse.headers);
+          headers.set(KEPT_AT, new Date(read).toISOString());
+          return new Response(cachedResponse.body, { status: cachedResponse.status, headers });
+        },
+      },
+    ],
+  }),
+);
