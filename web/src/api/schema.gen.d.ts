@@ -1654,6 +1654,8 @@ export interface components {
             demo: boolean;
             /** @description Licence of our own code. */
             licence: string;
+            /** @description It listens to this machine only. */
+            loopback: boolean;
             /** @description The made-up school can be looked at from here. */
             made_up: boolean;
             /** @description Signing in needs a name too: more than one person does. */
@@ -1663,6 +1665,8 @@ export interface components {
              * @description The present moment by the program's clock.
              */
             now: Moment;
+            /** @description It is reached over TLS, or by this machine alone: the page may keep itself for when there is no network. */
+            secure: boolean;
             /** @description This browser may use the program. */
             signed_in: boolean;
             /** @description Time zone of this machine, by name. */

@@ -1,8 +1,11 @@
 import { Accordion } from '@mantine/core';
 import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
+import type { Api } from '../../api/client';
 import { useAbout, useCatalogue } from '../../api/queries';
 import { Failed, Loading } from '../../shared/State';
+import { useWorker } from '../../api/worker';
+import { Mark } from '../../shared/mark';
 import { Copies } from './Copies';
 
 interface Part {
@@ -50,6 +53,7 @@ export default function AboutPage() {
           <code>yard-notch check --data FOLDER</code> says whether a school is sound and whole.
         </li>
       </ul>
+      <Devices about={about.data} />
       <p>
         <Link to="../staff">Who works here</Link>: names, signing in, and what was changed by whom.
       </p>
@@ -71,6 +75,38 @@ export default function AboutPage() {
         ))}
       </Accordion>
     </main>
+  );
+}
+
+/** How the tablets of the room get here, and what will not work the way they do. */
+function Devices({ about }: { about: Api['About'] }) {
+  const { keeps } = useWorker();
+  return (
+    <section className="tight" style={{ maxWidth: 680 }} aria-label="Other devices">
+      <h2>Other devices</h2>
+      {about.loopback ? (
+        <p>
+          The program listens to this machine only. <a href="/trust">How the tablets of the room get in</a>
+        </p>
+      ) : (
+        <p>
+          <a href="/trust">The address as a code, and what each device does once</a>: a sheet for the wall.
+        </p>
+      )}
+      {about.secure ? (
+        <p className="quiet">
+          {keeps
+            ? 'This page is kept on this device: it opens again without a network, with what the lesson needs, for a day.'
+            : 'This device has not kept the page yet: it does so a moment after the page was open for the first time.'}
+        </p>
+      ) : (
+        <p>
+          <Mark kind="caution" label /> The way to the program is plain HTTP. This page will not open again
+          when the Wi-Fi fails, and whoever is on the same Wi-Fi can read along. Start the program with{' '}
+          <code>--tls</code>.
+        </p>
+      )}
+    </section>
   );
 }
 
