@@ -1,8 +1,7 @@
 //! Who asks, and what they may do.
 
-use axum::extract::{FromRequestParts, Request, State};
+use axum::extract::{Request, State};
 use axum::http::HeaderMap;
-use axum::http::request::Parts;
 use axum::middleware::Next;
 use axum::response::{IntoResponse, Response};
 use jiff::Timestamp;
@@ -12,6 +11,7 @@ use notch_store::StaffSession;
 use crate::error::ApiError;
 use crate::passphrase::{name_on_device, session_token};
 use crate::state::AppState;
+use crate::who::Who;
 
 /// How a browser stands to the school.
 #[derive(Debug)]
@@ -27,46 +27,22 @@ pub(crate) enum Standing {
     },
 }
 
-/// Who asks.
-#[derive(Clone, Debug)]
-pub(crate) struct Who {
-    /// Id, if signed in.
-    pub staff_id: Option<i64>,
-    /// The session, if signed in.
-    pub session_id: Option<i64>,
-    /// Name; empty while none was chosen on a device where nobody signs in.
-    pub name: String,
-    /// What may be changed.
-    pub role: Role,
-}
-
-impl Who {
-    /// Somebody at a machine where nobody signs in.
-    fn at_this_machine(headers: &HeaderMap) -> Who {
-        let name = name_on_device(headers).unwrap_or_default();
-        Who { staff_id: None, session_id: None, name, role: Role::Instructor }
-    }
-
-    /// Who asks, where they may.
-    pub(crate) fn of(standing: &Standing, headers: &HeaderMap) -> Option<Who> {
-        match standing {
-            Standing::Open => Some(Who::at_this_machine(headers)),
-            Standing::In(session) => Some(Who {
-                staff_id: Some(session.member.id),
-                session_id: Some(session.id),
-                name: session.member.name.clone(),
-                role: session.member.role,
-            }),
-            Standing::Out { .. } => None,
-        }
-    }
-}
-
-impl<S: Send + Sync> FromRequestParts<S> for Who {
-    type Rejection = ApiError;
-
-    async fn from_request_parts(parts: &mut Parts, _state: &S) -> Result<Self, ApiError> {
-        parts.extensions.get::<Who>().cloned().ok_or(ApiError::SignInNeeded)
+/// Who asks, where they may.
+pub(crate) fn who_asks(standing: &Standing, headers: &HeaderMap) -> Option<Who> {
+    match standing {
+        Standing::Open => Some(Who {
+            staff_id: None,
+            session_id: None,
+            name: name_on_device(headers).unwrap_or_default(),
+            role: Role::Instructor,
+        }),
+        Standing::In(session) => Some(Who {
+            staff_id: Some(session.member.id),
+            session_id: Some(session.id),
+            name: session.member.name.clone(),
+            role: session.member.role,
+        }),
+        Standing::Out { .. } => None,
     }
 }
 
@@ -93,7 +69,7 @@ pub(crate) async fn standing(state: &AppState, headers: &HeaderMap) -> Result<St
 /// Lets a request through if nobody signs in here, or if its browser is signed in; who asks is told to the handler.
 pub(crate) async fn require_sign_in(State(state): State<AppState>, mut request: Request, next: Next) -> Response {
     match standing(&state, request.headers()).await {
-        Ok(standing) => match Who::of(&standing, request.headers()) {
+        Ok(standing) => match who_asks(&standing, request.headers()) {
             Some(who) => {
                 request.extensions_mut().insert(who);
                 next.run(request).await

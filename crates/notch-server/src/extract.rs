@@ -10,10 +10,10 @@ use notch_core::catalogue::Catalogue;
 use notch_store::{ChangeMade, Reader};
 use serde::de::DeserializeOwned;
 
-use crate::auth::Who;
 use crate::deeds::subject;
 use crate::error::ApiError;
 use crate::limits::BODY_LIMIT;
+use crate::who::Who;
 
 /// A JSON body. Rejected: another content type, more than its group of routes takes, broken UTF-8,
 /// broken JSON, and a field of the wrong type, which is named.

@@ -26,6 +26,7 @@ mod seen;
 mod serve;
 mod state;
 mod turns;
+mod who;
 
 pub use clock::Clock;
 pub use description::openapi;

@@ -22,6 +22,7 @@ mod plan;
 mod produce;
 mod roster;
 mod rotation;
+mod secure;
 mod sound;
 mod staff;
 mod start;

@@ -3,7 +3,8 @@
 use rusqlite::types::Type;
 use rusqlite::{Row, RowIndex};
 use serde::Serialize;
-use serde::de::DeserializeOwned;
+use serde::de::value::StrDeserializer;
+use serde::de::{DeserializeOwned, IntoDeserializer};
 
 use crate::error::StoreError;
 use notch_core::units::{Degrees, Millimetres};
@@ -15,9 +16,10 @@ fn unreadable(index: usize, kind: Type, error: impl std::error::Error + Send + S
 
 /// A plain word of an enumeration, such as `adult`.
 pub(crate) fn word<T: DeserializeOwned>(row: &Row<'_>, column: &str) -> rusqlite::Result<T> {
-    let text: String = row.get(column)?;
     let index = column.idx(row.as_ref())?;
-    serde_json::from_value(serde_json::Value::String(text)).map_err(|error| unreadable(index, Type::Text, error))
+    let text = row.get_ref(index)?.as_str().map_err(|error| unreadable(index, Type::Text, error))?;
+    let word: StrDeserializer<'_, serde_json::Error> = text.into_deserializer();
+    T::deserialize(word).map_err(|error| unreadable(index, Type::Text, error))
 }
 
 /// A plain word that may be missing.
@@ -30,9 +32,9 @@ pub(crate) fn optional_word<T: DeserializeOwned>(row: &Row<'_>, column: &str) ->
 
 /// A value kept as JSON.
 pub(crate) fn json<T: DeserializeOwned>(row: &Row<'_>, column: &str) -> rusqlite::Result<T> {
-    let text: String = row.get(column)?;
     let index = column.idx(row.as_ref())?;
-    serde_json::from_str(&text).map_err(|error| unreadable(index, Type::Text, error))
+    let text = row.get_ref(index)?.as_str().map_err(|error| unreadable(index, Type::Text, error))?;
+    serde_json::from_str(text).map_err(|error| unreadable(index, Type::Text, error))
 }
 
 /// A value kept as JSON, where there is one.

@@ -124,11 +124,10 @@ impl Store {
         };
         let part = tempfile::tempdir_in(folder).map_err(unwritable)?;
         let path = part.path().join(DATABASE_FILE);
-        copy_pages(&self.free_reader(), &path)?;
+        copy_pages(&self.file(), &path)?;
         take_as_whole(&path)?;
         let copy = Store::open(part.path())?;
         copy.check()?;
-        copy.read(|reader| reader.read_everything())?;
         drop(copy);
         put_in_place(&path, file).map_err(unwritable)?;
         Ok(fs::metadata(file).map_err(unwritable)?.len())
@@ -168,7 +167,6 @@ impl Restoring {
             }
             let copy = Store::open(part.path())?;
             copy.check()?;
-            copy.read(|reader| reader.read_everything())?;
             Ok(copy)
         };
         let copy = opened().map_err(|error| error.at(file))?;

@@ -9,7 +9,7 @@ use serde_json::Value;
 
 use crate::error::StoreError;
 use crate::migrations::{MIGRATIONS, WITH_ZONES, schema_version};
-use crate::open::{Reader, Store, machine_zone, set_zones};
+use crate::open::{Store, machine_zone, set_zones};
 use crate::{attempts, care, count, course_plan, courses, demonstrations, knives, lessons, own, rotations, staff, students};
 
 /// Name of the format, in every document.
@@ -17,7 +17,7 @@ pub const FORMAT: &str = "yard-notch-school";
 
 /// Tables in an order in which each refers only to earlier ones. Settings, passphrases, invitations and sessions
 /// stay home.
-const TABLES: [&str; 22] = [
+pub(crate) const TABLES: [&str; 22] = [
     "own_value",
     "course",
     "person",
@@ -95,23 +95,19 @@ impl Store {
     }
 }
 
-impl Reader<'_> {
-    /// Reads every row once through the core's types.
-    ///
-    /// # Errors
-    /// The first row that cannot be read, by table, row and column.
-    pub fn read_everything(&self) -> Result<(), StoreError> {
-        for table in TABLES {
-            let mut statement = self.tx.prepare(&format!("SELECT *{BESIDE} FROM {table} ORDER BY 1, 2"))?;
-            let mut rows = statement.query([])?;
-            let mut number = 0;
-            while let Some(row) = rows.next()? {
-                number += 1;
-                read_row(table, row).map_err(|why| StoreError::Row { table, row: number, why })?;
-            }
-        }
-        Ok(())
+/// Reads every row of a table once through the core's types.
+///
+/// # Errors
+/// The first row that cannot be read, by table, row and column.
+pub(crate) fn read_table(connection: &Connection, table: &'static str) -> Result<(), StoreError> {
+    let mut statement = connection.prepare(&format!("SELECT *{BESIDE} FROM {table} ORDER BY 1, 2"))?;
+    let mut rows = statement.query([])?;
+    let mut number = 0;
+    while let Some(row) = rows.next()? {
+        number += 1;
+        read_row(table, row).map_err(|why| StoreError::Row { table, row: number, why })?;
     }
+    Ok(())
 }
 
 /// What the core reads with a row that stands in another table.

@@ -6,6 +6,7 @@
 
 mod attempts;
 mod care;
+mod check;
 mod columns;
 mod connect;
 mod copies;

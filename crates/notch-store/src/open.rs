@@ -196,7 +196,7 @@ impl Store {
         if (1..schema_version()).contains(&found)
             && let Some(folder) = path.parent()
         {
-            keep_before_change(folder, &connection)?;
+            keep_before_change(folder, &path)?;
         }
         if found < schema_version() {
             MIGRATIONS
@@ -247,6 +247,11 @@ impl Store {
             Err(StoreError::Locked) => Ok(false),
             rested => rested,
         }
+    }
+
+    /// The file itself; of a copy that was opened to be looked at it is another than the one that is told.
+    pub(crate) fn file(&self) -> PathBuf {
+        lock(&self.writer).path().map_or_else(|| self.path.clone(), PathBuf::from)
     }
 
     /// The database file.
@@ -306,28 +311,6 @@ impl Store {
         count_change(&writer.tx).map_err(StoreError::from)?;
         writer.commit()?;
         Ok(done)
-    }
-
-    /// Looks for damage: the database's own check, and references that lead nowhere.
-    ///
-    /// # Errors
-    /// Everything that was found, or what the database says.
-    pub fn check(&self) -> Result<(), StoreError> {
-        let connection = lock(&self.writer);
-        let mut statement = connection.prepare("PRAGMA integrity_check(20)")?;
-        let mut found: Vec<String> = statement.query_map([], |row| row.get(0))?.collect::<Result<_, _>>()?;
-        found.retain(|line| line != "ok");
-        let mut statement = connection.prepare("PRAGMA foreign_key_check")?;
-        let dangling = statement.query_map([], |row| {
-            Ok(format!(
-                "{} row {:?} refers to a missing {}",
-                row.get::<_, String>(0)?,
-                row.get::<_, Option<i64>>(1)?,
-                row.get::<_, String>(2)?
-            ))
-        })?;
-        found.extend(dangling.collect::<Result<Vec<_>, _>>()?);
-        if found.is_empty() { Ok(()) } else { Err(StoreError::Corrupt { path: self.path.clone(), why: found.join("; ") }) }
     }
 
     pub(crate) fn free_reader(&self) -> MutexGuard<'_, Connection> {

@@ -9,7 +9,7 @@ use jiff::Timestamp;
 use rusqlite::Connection;
 use rusqlite::backup::{Backup, StepResult};
 
-use crate::connect::{BUSY, explain, take_as_whole};
+use crate::connect::{BUSY, connect, explain, take_as_whole};
 use crate::error::StoreError;
 use crate::rights::{for_the_owner_alone, make_folder};
 
@@ -27,19 +27,39 @@ pub(crate) fn named(kind: &str, at: Timestamp) -> String {
     format!("{kind}{}.db", at.strftime(MOMENT))
 }
 
-/// Copies all pages at one moment. Changes go on meanwhile.
-pub(crate) fn copy_pages(from: &Connection, to: &Path) -> Result<(), StoreError> {
+/// Pages that are copied in one go: 4 MB.
+const PAGES_AT_ONCE: i32 = 1024;
+
+/// Goes after which what was copied is written to the disk: a change that wants to be kept meanwhile waits for no
+/// more than that.
+const GOES_PER_SYNC: u32 = 4;
+
+/// Copies all pages at one moment, a part after the other. Changes go on meanwhile: the reading that holds the moment
+/// is on a connection of its own.
+pub(crate) fn copy_pages(from: &Path, to: &Path) -> Result<(), StoreError> {
+    let unwritable = |error: std::io::Error| StoreError::Folder { path: to.to_owned(), why: error.to_string() };
+    let from = connect(from)?;
     let mut into = Connection::open(to).map_err(|error| explain(to, error))?;
-    for_the_owner_alone(to).map_err(|error| StoreError::Folder { path: to.to_owned(), why: error.to_string() })?;
+    // It has its name only when all of it is on the disk, so it needs no journal and waits for no disk on the way.
+    into.pragma_update(None, "synchronous", "OFF")?;
+    for_the_owner_alone(to).map_err(unwritable)?;
+    let file = File::open(to).map_err(unwritable)?;
+    // A moment is held from the first reading on.
+    from.execute_batch("BEGIN; SELECT count(*) FROM sqlite_schema")?;
     let begun = Instant::now();
-    let backup = Backup::new(from, &mut into)?;
-    loop {
-        match backup.step(-1)? {
-            StepResult::Done => return Ok(()),
+    let backup = Backup::new(&from, &mut into)?;
+    for go in 1.. {
+        match backup.step(PAGES_AT_ONCE)? {
+            StepResult::Done => break,
+            StepResult::More => {}
             _ if begun.elapsed() > BUSY => return Err(StoreError::Locked),
             _ => sleep(Duration::from_millis(5)),
         }
+        if go % GOES_PER_SYNC == 0 {
+            file.sync_data().map_err(unwritable)?;
+        }
     }
+    Ok(())
 }
 
 /// Has a whole file on the disk, then gives it its name.
@@ -55,13 +75,13 @@ pub(crate) fn put_in_place(part: &Path, file: &Path) -> std::io::Result<()> {
 }
 
 /// Keeps a school's file as it is before its schema is changed.
-pub(crate) fn keep_before_change(data: &Path, connection: &Connection) -> Result<(), StoreError> {
+pub(crate) fn keep_before_change(data: &Path, school: &Path) -> Result<(), StoreError> {
     let folder = data.join(COPIES);
     let unwritable = |error: std::io::Error| StoreError::Folder { path: folder.clone(), why: error.to_string() };
     make_folder(&folder).map_err(unwritable)?;
     let part = tempfile::tempdir_in(&folder).map_err(unwritable)?;
     let path = part.path().join("part.db");
-    copy_pages(connection, &path)?;
+    copy_pages(school, &path)?;
     take_as_whole(&path)?;
     put_in_place(&path, &folder.join(named(BEFORE_CHANGE, Timestamp::now()))).map_err(unwritable)
 }

@@ -140,11 +140,11 @@ fn whatever_the_core_cannot_read_is_named_by_table_row_and_column() -> Tested {
 fn a_row_that_cannot_be_read_is_found_wherever_it_stands() -> Tested {
     let folder = TempDir::new()?;
     let store = filled(folder.path())?;
-    store.read(|reader| reader.read_everything())?;
+    store.check()?;
     let other = rusqlite::Connection::open(store.path())?;
     // Not among the exercises that a lesson shows.
     other.execute_batch("UPDATE exercise SET archived = 1, hold = 'none'")?;
-    let said = store.read(|reader| reader.read_everything()).unwrap_err().to_string();
+    let said = store.check().unwrap_err().to_string();
     assert!(said.contains("exercise, row 1, cannot be read: hold"), "{said}");
     Ok(())
 }

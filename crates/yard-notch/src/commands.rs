@@ -62,6 +62,9 @@ pub(crate) fn serve(asked: &Serve) -> Done {
         let reach = Reach { listen: listener.local_addr()?, tls };
         let made_up = (!demo).then(|| made_up_in(data.join("made-up"), catalogue.clone(), reach.clone()));
         println!("Yard Notch is at {}  (data in {}; stop with Ctrl+C)", reach.first_address(), data.display());
+        if let Some(there) = reach.for_others() {
+            println!("Other devices: {there}");
+        }
         let state = AppState::new(catalogue, store, Settings { demo, beside_own: false, made_up, reach, clock });
         notch_server::run(state, listener, stopped()).await?;
         Ok(())
@@ -187,7 +190,6 @@ pub(crate) fn import(data: &Path, file: &Path) -> Done {
 pub(crate) fn check(data: &Path) -> Done {
     let store = Store::open_copy(data)?;
     store.check()?;
-    store.read(|reader| reader.read_everything())?;
     let strange = strange(&store)?;
     if strange.is_empty() {
         println!("{} is sound", store.path().display());

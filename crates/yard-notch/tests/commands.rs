@@ -134,7 +134,7 @@ fn another_address_is_refused_until_a_passphrase_was_set() {
     let mut line = String::new();
     BufReader::new(child.stdout.take().unwrap()).read_line(&mut line).unwrap();
     drop(Served(child, String::new()));
-    assert!(line.contains("http://0.0.0.0:"), "{line}");
+    assert!(line.contains("http://localhost:"), "{line}");
 }
 
 #[test]

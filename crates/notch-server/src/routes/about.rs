@@ -8,7 +8,7 @@ use notch_core::staff::Role;
 use serde::Serialize;
 use utoipa::ToSchema;
 
-use crate::auth::{Standing, Who, standing};
+use crate::auth::{Standing, standing, who_asks};
 use crate::error::ApiError;
 use crate::state::AppState;
 
@@ -57,7 +57,7 @@ pub(crate) struct WhoIsHere {
 #[utoipa::path(get, operation_id = "about", path = "/api/about", tag = "about", responses((status = 200, body = About)))]
 pub(crate) async fn about(State(state): State<AppState>, headers: HeaderMap) -> Result<Json<About>, ApiError> {
     let standing = standing(&state, &headers).await?;
-    let who = Who::of(&standing, &headers);
+    let who = who_asks(&standing, &headers);
     Ok(Json(About {
         version: env!("CARGO_PKG_VERSION").to_owned(),
         licence: env!("CARGO_PKG_LICENSE").to_owned(),

@@ -11,12 +11,13 @@ use utoipa::{IntoParams, ToSchema};
 
 use super::sign_in::{Connection, Cookies, caller, new_session};
 use super::{Archive, Change};
-use crate::auth::{Standing, Who, standing};
+use crate::auth::{Standing, standing};
 use crate::deeds;
 use crate::error::ApiError;
 use crate::extract::{Asked, Body, DeviceWrite, Id};
 use crate::passphrase::{check_passphrase, name_cookie, random_token, sha256};
 use crate::state::AppState;
+use crate::who::Who;
 
 /// How long an invitation can be taken.
 const INVITED_FOR: SignedDuration = SignedDuration::from_hours(7 * 24);

@@ -14,7 +14,7 @@ use x509_parser::certificate::X509Certificate;
 use x509_parser::extensions::GeneralName;
 use x509_parser::prelude::FromDer;
 
-use super::TlsError;
+use super::error::TlsError;
 
 /// Files with a certificate and its key.
 #[derive(Debug)]

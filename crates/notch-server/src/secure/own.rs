@@ -26,8 +26,8 @@ use x509_parser::certificate::X509Certificate;
 use x509_parser::extensions::{GeneralName, ParsedExtension};
 use x509_parser::prelude::FromDer;
 
-use super::TlsError;
 use super::addresses::{local_name, of_this_machine};
+use super::error::TlsError;
 
 /// File of the authority's certificate: what devices trust.
 const AUTHORITY: &str = "school-authority.crt";
@@ -57,7 +57,7 @@ const PRIVATE_V6: [(IpAddr, u8); 3] = [
 
 /// What devices are told to trust.
 #[derive(Debug)]
-pub(crate) struct Authority {
+pub(super) struct Authority {
     /// Its certificate, DER.
     pub(super) der: CertificateDer<'static>,
     /// The same, PEM.
@@ -71,7 +71,7 @@ pub(crate) struct Authority {
 
 impl Authority {
     /// SHA-256 of the certificate in pairs of digits, as devices show it.
-    pub(crate) fn fingerprint(&self) -> String {
+    pub(super) fn fingerprint(&self) -> String {
         Sha256::digest(&self.der).iter().map(|byte| format!("{byte:02X}")).collect::<Vec<_>>().join(" ")
     }
 

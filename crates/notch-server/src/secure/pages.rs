@@ -11,13 +11,10 @@ use base64::prelude::BASE64_STANDARD;
 use qrcode::render::svg;
 use qrcode::{EcLevel, QrCode};
 
-use super::Reach;
 use super::own::Authority;
+use super::reach::{Reach, TRUST_PATH};
 use crate::error::ApiError;
 use crate::passphrase::random_token;
-
-/// Where the page is.
-const TRUST_PATH: &str = "/trust";
 
 /// The page and its files; who reads them need not be signed in, and need not trust the school yet.
 pub(crate) fn pages(reach: Reach) -> Router {
@@ -131,14 +128,11 @@ fn content(reach: &Reach) -> String {
         let why = if reach.is_loopback() { THIS_MACHINE_ONLY } else { NO_ADDRESS };
         return format!("{HEAD}{why}");
     };
-    let (first, steps) = match (reach.is_secure(), authority(reach)) {
-        (true, Some(authority)) => {
-            let first = format!("{}{TRUST_PATH}", reach.address(best, false));
-            let open = reach.address(best, true);
-            (first, format!("{}{}", trust_steps(authority), opening(&open)))
-        }
-        (true, None) => (reach.address(best, true), opening(&reach.address(best, true))),
-        (false, _) => (reach.address(best, false), WITHOUT_TLS.to_owned()),
+    let first = reach.for_others().unwrap_or_default();
+    let steps = match (reach.is_secure(), authority(reach)) {
+        (true, Some(authority)) => format!("{}{}", trust_steps(authority), opening(&reach.address(best, true))),
+        (true, None) => opening(&reach.address(best, true)),
+        (false, _) => WITHOUT_TLS.to_owned(),
     };
     let others: Vec<String> = names
         .iter()
