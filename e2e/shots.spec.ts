@@ -31,7 +31,6 @@ test('pictures of the main views @shots', async ({ page, app }) => {
   });
   await shot('yard', '/courses/1/yard?student=4');
   await shot('rack', '/courses/1/rack?knife=12');
-  await shot('rack-due', '/courses/1/rack?view=due');
   await shot('check-sheet', '/courses/1/rack/5?view=check');
   await shot('playbook', '/courses/1/playbook?food=potato&cut=julienne&knife=chefs/200');
   await shot('doctrines', '/courses/1/playbook?view=doctrines', async () => {
@@ -71,6 +70,21 @@ test('pictures of the main views @shots', async ({ page, app }) => {
       await part.getByLabel('Crushed').fill(crushed);
     }
     await expect(page.getByRole('complementary')).toContainText('The dulled knife shows');
+  });
+  await shot('staff', '/courses/1/staff', async () => {
+    await page.getByLabel('Your name').fill('Mara Vey');
+    await page.getByRole('button', { name: 'Use this name' }).click();
+    await page.getByRole('button', { name: 'Have everybody sign in…' }).click();
+    await page.getByLabel('Passphrase').fill('lantern on the quay');
+    await page.getByRole('button', { name: 'Sign in from now on' }).click();
+    const invite = page.getByRole('form', { name: 'Invite somebody' });
+    for (const name of ['Ada Strand', 'Ivo Keel']) {
+      await invite.getByLabel('Name').fill(name);
+      await invite.getByRole('button', { name: 'Invite' }).click();
+      await expect(page.getByText(`Give this link to ${name}`)).toBeVisible();
+    }
+    // A link is shown once.
+    await page.reload();
   });
   await page.setViewportSize({ width: 390, height: 800 });
   await shot('class-phone', '/courses/1/class/5?student=4');

@@ -43,6 +43,7 @@ const VIEWS: [string, string, RegExp | string][] = [
   ['Yard', '/courses/1/yard?student=4', 'Where everyone stands'],
   ['Course and students', '/courses/1/set-up', 'Course and students'],
   ['About', '/courses/1/about', /Yard Notch/],
+  ['Who works here', '/courses/1/staff', 'Who works here'],
   ['Children', '/courses/2/plan', 'Courgette coins for soup'],
 ];
 
