@@ -149,10 +149,7 @@ function Top({ view, lesson, onFind, onKeys }: TopProps) {
             <Mark kind="caution" /> No fresh copy
           </Link>
         )}
-        <Link to={`/courses/${view.course.id}/staff`} className={styles.who}>
-          {about.data?.who?.name || 'Your name?'}
-          {about.data?.who?.role === 'assistant' && <span className="quiet"> assistant</span>}
-        </Link>
+        <Who who={about.data?.who} to={`/courses/${view.course.id}/staff`} />
         <Button
           variant="default"
           onClick={onFind}
@@ -187,5 +184,19 @@ function Top({ view, lesson, onFind, onKeys }: TopProps) {
         </ActionIcon>
       </div>
     </header>
+  );
+}
+
+/** Who is at this device; on a phone by the first letters alone. */
+function Who({ who, to }: { who: Api['WhoIsHere'] | null | undefined; to: string }) {
+  const initials = (who?.name ?? '').split(/\s+/).map((part) => part.charAt(0));
+  return (
+    <Link to={to} className={styles.who}>
+      <span className={styles.name}>{who?.name || 'Your name?'}</span>
+      <span className={styles.initials} aria-hidden>
+        {initials.join('').slice(0, 2).toUpperCase() || 'You?'}
+      </span>
+      {who?.role === 'assistant' && <span className="quiet"> assistant</span>}
+    </Link>
   );
 }
