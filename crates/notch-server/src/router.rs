@@ -29,6 +29,7 @@ use crate::limits::{BODY_LIMIT, FILE_LIMIT, TIMEOUT};
 use crate::made_up::{MADE_UP_PATH, looks_there};
 use crate::secure;
 use crate::state::AppState;
+use crate::watch::count;
 
 /// Limits of a group of routes that take a small body, answer at once and whole. A group whose answers
 /// stream, or whose bodies are large, gets limits of its own.
@@ -116,6 +117,7 @@ fn school(state: AppState) -> Router {
         .route("/api/course-file/schema", routing::get(schema))
         .route("/api/{*rest}", routing::any(|| async { ApiError::NotFound("there is no such address".to_owned()) }))
         .method_not_allowed_fallback(|| async { ApiError::Method })
+        .route_layer(middleware::from_fn_with_state(state.clone(), count))
         .layer(SetResponseHeaderLayer::if_not_present(header::CACHE_CONTROL, HeaderValue::from_static("no-store")));
     let fixed = |name: &'static str, value: &'static str| {
         SetResponseHeaderLayer::if_not_present(HeaderName::from_static(name), HeaderValue::from_static(value))

@@ -21,6 +21,7 @@ use tokio::sync::Notify;
 use tower::ServiceExt;
 
 use crate::copying::make_if_due;
+use crate::figures::Figures;
 use crate::guests::{Guests, Place};
 use crate::limits::{AFTER_REFUSAL, CERTIFICATE_LOOK, CONNECTIONS, COPY_LOOK, GRACE, GREETING, HEAD, REST_AFTER};
 use crate::router::router;
@@ -67,6 +68,8 @@ pub async fn run(
 struct Doors {
     /// The program.
     program: Router,
+    /// Counts who comes.
+    figures: Arc<Figures>,
     /// Where TLS is spoken: that, and what is answered without it.
     tls: Option<(Arc<Tls>, Router)>,
 }
@@ -75,7 +78,7 @@ impl Doors {
     fn of(state: AppState) -> Doors {
         let reach = state.settings.reach.clone();
         let tls = reach.tls.clone().map(|tls| (tls, pointer(reach)));
-        Doors { program: router(state), tls }
+        Doors { figures: state.figures.clone(), program: router(state), tls }
     }
 }
 
@@ -106,6 +109,7 @@ const GREETS: u8 = 0x16;
 
 /// Serves a connection to its end, by TLS where it greets so.
 async fn let_in(stream: TcpStream, address: SocketAddr, doors: Doors, place: Place, watcher: Watcher) {
+    let _connected = doors.figures.connected();
     let done = match doors.tls {
         None => watcher.watch(connection(TokioIo::new(stream), address, doors.program, place)).await,
         Some((tls, pointer)) => {

@@ -14,6 +14,7 @@ use crate::clock::Clock;
 use crate::copying::Copying;
 use crate::error::ApiError;
 use crate::extract::DeviceWrite;
+use crate::figures::Figures;
 use crate::kept_answers::KeptAnswers;
 use crate::made_up::MadeUp;
 use crate::passphrase::SignIns;
@@ -56,6 +57,8 @@ pub struct AppState {
     pub(crate) written: Arc<Notify>,
     /// Copies of the school.
     pub(crate) copying: Arc<Copying>,
+    /// What a host watches.
+    pub(crate) figures: Arc<Figures>,
 }
 
 /// A catalogue with the own values that it was made from.
@@ -80,6 +83,7 @@ impl AppState {
             writing: Arc::new(Semaphore::new(1)),
             written: Arc::default(),
             copying: Arc::default(),
+            figures: Arc::default(),
         }
     }
 

@@ -26,5 +26,6 @@ mod secure;
 mod sound;
 mod staff;
 mod start;
+mod watch;
 mod workshop;
 mod writes;

@@ -12,7 +12,7 @@ use crate::connect::take_as_whole;
 use crate::error::StoreError;
 use crate::lock::ServingLock;
 use crate::open::{DATABASE_FILE, Reader, Store};
-use crate::pages::{BEFORE_CHANGE, COPIES, MOMENT, copy_pages, named, put_in_place};
+use crate::pages::{BEFORE_CHANGE, COPIES, MOMENT, clear_parts, copy_pages, named, part_in, put_in_place};
 use crate::rights::{beside, make_folder};
 
 /// What a copy of each day is called, before its moment.
@@ -72,6 +72,7 @@ impl Copies {
     /// A folder that cannot be written, a full disk, damage that was found in the copy. No part of a copy is left.
     pub fn make(&self, store: &Store, at: Timestamp, keep: KeepCopies, zone: &TimeZone) -> Result<Copy, StoreError> {
         make_folder(&self.folder).map_err(|error| self.unwritable(&error))?;
+        clear_parts(&self.folder);
         let name = named(OF_A_DAY, at);
         let bytes = store.copy_to(&self.folder.join(&name))?;
         self.thin_out(keep, zone)?;
@@ -122,7 +123,7 @@ impl Store {
             std::io::ErrorKind::StorageFull => StoreError::Full,
             _ => StoreError::Folder { path: folder.to_owned(), why: error.to_string() },
         };
-        let part = tempfile::tempdir_in(folder).map_err(unwritable)?;
+        let part = part_in(folder).map_err(unwritable)?;
         let path = part.path().join(DATABASE_FILE);
         copy_pages(&self.file(), &path)?;
         take_as_whole(&path)?;
@@ -155,7 +156,7 @@ impl Restoring {
         }
         let unwritable = |error: std::io::Error| StoreError::Folder { path: folder.to_owned(), why: error.to_string() };
         make_folder(folder).map_err(unwritable)?;
-        let part = tempfile::tempdir_in(folder).map_err(unwritable)?;
+        let part = part_in(folder).map_err(unwritable)?;
         let path = part.path().join(DATABASE_FILE);
         fs::copy(file, &path).map_err(unwritable)?;
         if beside(file, "-wal").is_file() {

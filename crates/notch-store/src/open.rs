@@ -249,6 +249,12 @@ impl Store {
         }
     }
 
+    /// Size of the school's file, with the latest changes that stand beside it.
+    pub fn bytes(&self) -> u64 {
+        let size = |path: &Path| fs::metadata(path).map_or(0, |about| about.len());
+        size(&self.path) + size(&beside(&self.path, "-wal"))
+    }
+
     /// The file itself; of a copy that was opened to be looked at it is another than the one that is told.
     pub(crate) fn file(&self) -> PathBuf {
         lock(&self.writer).path().map_or_else(|| self.path.clone(), PathBuf::from)

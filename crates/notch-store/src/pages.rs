@@ -74,12 +74,35 @@ pub(crate) fn put_in_place(part: &Path, file: &Path) -> std::io::Result<()> {
     Ok(())
 }
 
+/// What a folder is called in which a copy is made; one that a loss of current left behind is known by it.
+const PART: &str = ".copy-being-made-";
+
+/// A folder for a copy that is being made, gone with what is returned.
+pub(crate) fn part_in(folder: &Path) -> std::io::Result<tempfile::TempDir> {
+    tempfile::Builder::new().prefix(PART).tempdir_in(folder)
+}
+
+/// How old a part is that nobody makes any more.
+const LEFT_BEHIND: Duration = Duration::from_secs(24 * 3600);
+
+/// Clears away the parts of copies that a loss of current left behind, as far as that can be done.
+pub(crate) fn clear_parts(folder: &Path) {
+    let Ok(entries) = fs::read_dir(folder) else { return };
+    for entry in entries.flatten() {
+        let is_part = entry.file_name().to_str().is_some_and(|name| name.starts_with(PART));
+        let age = entry.metadata().and_then(|about| about.modified()).ok().and_then(|at| at.elapsed().ok());
+        if is_part && age.is_some_and(|age| age > LEFT_BEHIND) {
+            let _ = fs::remove_dir_all(entry.path());
+        }
+    }
+}
+
 /// Keeps a school's file as it is before its schema is changed.
 pub(crate) fn keep_before_change(data: &Path, school: &Path) -> Result<(), StoreError> {
     let folder = data.join(COPIES);
     let unwritable = |error: std::io::Error| StoreError::Folder { path: folder.clone(), why: error.to_string() };
     make_folder(&folder).map_err(unwritable)?;
-    let part = tempfile::tempdir_in(&folder).map_err(unwritable)?;
+    let part = part_in(&folder).map_err(unwritable)?;
     let path = part.path().join("part.db");
     copy_pages(school, &path)?;
     take_as_whole(&path)?;

@@ -195,3 +195,21 @@ fn what_is_no_copy_of_a_school_is_refused_by_its_name_and_nothing_is_touched() -
     assert_eq!(names(folder.path()), before);
     Ok(())
 }
+
+#[test]
+fn what_a_loss_of_current_left_of_a_copy_is_cleared_away_and_nothing_else() -> Tested {
+    let folder = TempDir::new()?;
+    let store = filled(folder.path())?;
+    let copies = folder.path().join(COPIES);
+    let long_ago = std::time::SystemTime::now() - std::time::Duration::from_secs(3 * 24 * 3600);
+    for (name, old) in [(".copy-being-made-old", true), (".copy-being-made-now", false), ("somebody-elses", true)] {
+        fs::create_dir_all(copies.join(name))?;
+        fs::write(copies.join(name).join(DATABASE_FILE), "a part")?;
+        if old {
+            fs::File::open(copies.join(name))?.set_modified(long_ago)?;
+        }
+    }
+    let copy = Copies::of(folder.path()).make(&store, at(), KeepCopies::default(), &TimeZone::UTC)?;
+    assert_eq!(names(&copies), [".copy-being-made-now", &copy.name, "somebody-elses"]);
+    Ok(())
+}

@@ -20,22 +20,26 @@ use tracing_subscriber::filter::{LevelFilter, Targets};
 use tracing_subscriber::layer::SubscriberExt;
 use tracing_subscriber::util::SubscriberInitExt;
 
-use crate::Serve;
+use crate::{LogForm, Serve};
 
 pub(crate) type Done = Result<(), Box<dyn Error>>;
 
 /// The log goes to the standard error; `RUST_LOG` says how much of it, warnings where it is not set.
-fn start_log() -> Done {
+fn start_log(form: LogForm) -> Done {
     let wanted = match std::env::var("RUST_LOG") {
         Ok(wanted) => wanted.parse().map_err(|error| format!("RUST_LOG is {wanted:?}: {error}"))?,
         Err(_) => Targets::new().with_default(LevelFilter::WARN),
     };
-    tracing_subscriber::registry().with(tracing_subscriber::fmt::layer().with_writer(io::stderr)).with(wanted).init();
+    let log = tracing_subscriber::registry().with(wanted);
+    match form {
+        LogForm::Text => log.with(tracing_subscriber::fmt::layer().with_writer(io::stderr)).init(),
+        LogForm::Json => log.with(tracing_subscriber::fmt::layer().json().with_writer(io::stderr)).init(),
+    }
     Ok(())
 }
 
 pub(crate) fn serve(asked: &Serve) -> Done {
-    start_log()?;
+    start_log(asked.log)?;
     let (demo, listen) = (asked.demo, asked.listen);
     let data = asked.data.clone().unwrap_or_else(|| PathBuf::from(if demo { "demo-data" } else { "data" }));
     let catalogue = Catalogue::shipped()?;
@@ -66,6 +70,11 @@ pub(crate) fn serve(asked: &Serve) -> Done {
             println!("Other devices: {there}");
         }
         let state = AppState::new(catalogue, store, Settings { demo, beside_own: false, made_up, reach, clock });
+        if let Some(watch) = asked.watch {
+            let listener = TcpListener::bind(watch).await.map_err(|error| told_of_port(watch, &error))?;
+            println!("Watched at http://{}/readyz and /metrics", listener.local_addr()?);
+            tokio::spawn(notch_server::watch(listener, state.clone()));
+        }
         notch_server::run(state, listener, stopped()).await?;
         Ok(())
     })

@@ -121,6 +121,22 @@ struct Serve {
     /// Name under which devices reach the program, beside this machine's own; may be given several times.
     #[arg(long, value_name = "NAME")]
     tls_name: Vec<String>,
+    /// Answer /healthz, /readyz and /metrics (Prometheus) on this address too; it asks nobody to sign in, so it is one
+    /// that only the host reaches.
+    #[arg(long, value_name = "ADDR")]
+    watch: Option<SocketAddr>,
+    /// How the log is written: text or json.
+    #[arg(long, value_name = "FORM", default_value = "text")]
+    log: LogForm,
+}
+
+/// How the log is written.
+#[derive(Clone, Copy, Debug, clap::ValueEnum)]
+enum LogForm {
+    /// Lines for a person.
+    Text,
+    /// One JSON object a line.
+    Json,
 }
 
 /// What is printed of which lesson, and where to.

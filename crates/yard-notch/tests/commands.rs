@@ -138,6 +138,36 @@ fn another_address_is_refused_until_a_passphrase_was_set() {
 }
 
 #[test]
+fn a_host_watches_on_an_address_of_its_own_and_reads_the_log_as_json() {
+    let folder = TempDir::new().unwrap();
+    let mut child = program()
+        .args(["serve", "--data", &path(&folder, "data"), "--listen", "127.0.0.1:0", "--watch", "127.0.0.1:0", "--log", "json"])
+        .env("RUST_LOG", "debug")
+        .stdout(Stdio::piped())
+        .stderr(Stdio::piped())
+        .spawn()
+        .unwrap();
+    let mut lines = BufReader::new(child.stdout.take().unwrap()).lines().map(Result::unwrap);
+    let at = |line: String| line.split("http://").nth(1).unwrap().split([' ', '/']).next().unwrap().to_owned();
+    let (served, watched) = (at(lines.next().unwrap()), at(lines.next().unwrap()));
+    for (at, path, told) in [(&served, "/api/about", "\"version\""), (&watched, "/readyz", "ready\n")] {
+        let mut stream = std::net::TcpStream::connect(at).unwrap();
+        let request = format!("GET {path} HTTP/1.1\r\nhost: localhost\r\nconnection: close\r\n\r\n");
+        stream.write_all(request.as_bytes()).unwrap();
+        let mut answer = String::new();
+        stream.read_to_string(&mut answer).unwrap();
+        assert!(answer.starts_with("HTTP/1.1 200") && answer.contains(told), "{answer}");
+    }
+    child.kill().unwrap();
+    let log = std::io::read_to_string(child.stderr.take().unwrap()).unwrap();
+    child.wait().unwrap();
+    assert!(!log.is_empty(), "with so much asked for something is said");
+    for line in log.lines() {
+        assert!(line.starts_with('{') && line.contains("\"level\":"), "{line}");
+    }
+}
+
+#[test]
 fn a_port_in_use_is_told_with_a_way_out() {
     let folder = TempDir::new().unwrap();
     let taken = TcpListener::bind("127.0.0.1:0").unwrap();

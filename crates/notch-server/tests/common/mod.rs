@@ -17,6 +17,7 @@ use tower::ServiceExt;
 /// The program on the demo school, without a network.
 pub struct Server {
     pub router: axum::Router,
+    pub state: AppState,
     kept_in: TempDir,
 }
 
@@ -48,7 +49,8 @@ impl Server {
             store.write::<_, StoreError>(set).unwrap();
         }
         let settings = Settings { demo: true, beside_own: false, made_up: None, reach: Reach::default(), clock };
-        Server { router: router(AppState::new(catalogue, store, settings)), kept_in: folder }
+        let state = AppState::new(catalogue, store, settings);
+        Server { router: router(state.clone()), state, kept_in: folder }
     }
 
     pub async fn send(&self, request: Request<Body>) -> Response {
