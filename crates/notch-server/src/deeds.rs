@@ -2,11 +2,22 @@
 
 use notch_core::catalogue::Catalogue;
 use notch_store::{Reader, StoreError};
+use serde_json::Value;
 
-/// What the id in a route's path belongs to.
+/// What a change is done to.
+#[derive(Clone, Copy, Debug, PartialEq, Eq)]
+enum To {
+    /// Nothing that has a name.
+    Nothing,
+    /// What the id in the path belongs to, as it is called before: the change may be of its name.
+    This(Of),
+    /// What it made, or what it says by its key, as it is called after.
+    Made(Of),
+}
+
+/// What an id belongs to.
 #[derive(Clone, Copy, Debug, PartialEq, Eq)]
 enum Of {
-    Nothing,
     Course,
     Student,
     Knife,
@@ -18,56 +29,56 @@ enum Of {
 
 /// Method and route, what was done in the past tense, and to what. A record of an earlier program whose route is
 /// no longer here is told as a change.
-const DEEDS: [(&str, &str, Of); 49] = [
-    ("POST /api/courses", "Began a course", Of::Nothing),
-    ("POST /api/course-file", "Took a course from a file", Of::Nothing),
-    ("PUT /api/copies/keep", "Said how many copies are kept", Of::Nothing),
-    ("POST /api/start", "Began a course", Of::Nothing),
-    ("PUT /api/courses/{id}", "Changed the course", Of::Course),
-    ("PUT /api/courses/{id}/plan", "Changed the plan of the course", Of::Course),
-    ("POST /api/courses/{id}/sessions", "Added lessons", Of::Course),
-    ("POST /api/courses/{id}/calendar/address", "Changed the calendar's address", Of::Course),
-    ("POST /api/courses/{id}/students", "Added a student", Of::Course),
-    ("POST /api/courses/{id}/people", "Took students along from another course", Of::Course),
-    ("POST /api/courses/{id}/roster", "Added a class list", Of::Course),
-    ("PUT /api/courses/{id}/doctrines", "Chose doctrines", Of::Course),
-    ("POST /api/courses/{id}/rack/bought", "Added a knife that was bought", Of::Course),
-    ("POST /api/courses/{id}/lessons", "Added a lesson", Of::Course),
-    ("PUT /api/students/{id}", "Changed the student", Of::Student),
-    ("POST /api/students/{id}/archive", "Took the student out, or brought back", Of::Student),
-    ("POST /api/rack", "Added a knife", Of::Nothing),
-    ("POST /api/rack/many", "Added several knives", Of::Nothing),
-    ("POST /api/rack/table", "Added knives from a table", Of::Nothing),
-    ("POST /api/rack/list", "Added knives from a list", Of::Nothing),
-    ("PUT /api/rack/{id}", "Changed the knife", Of::Knife),
-    ("POST /api/rack/{id}/archive", "Took the knife out, or brought it back", Of::Knife),
-    ("POST /api/rack/{id}/care", "Wrote down care", Of::Knife),
-    ("POST /api/own", "Changed a value of the school's own", Of::Nothing),
-    ("POST /api/own/drop", "Went back to what was shipped", Of::Nothing),
-    ("PUT /api/lessons/{id}", "Changed the lesson", Of::Lesson),
-    ("PUT /api/lessons/{id}/time-rule", "Changed the time rule", Of::Lesson),
-    ("PUT /api/lessons/{id}/produce", "Changed the food", Of::Lesson),
-    ("PUT /api/lessons/{id}/rotation", "Announced a rotation", Of::Lesson),
-    ("POST /api/lessons/{id}/exercises", "Added an exercise", Of::Lesson),
-    ("POST /api/lessons/{id}/check", "Ticked the check sheet", Of::Lesson),
-    ("POST /api/lessons/{id}/count", "Counted knives", Of::Lesson),
-    ("POST /api/lessons/{id}/close", "Closed the count, or opened it again", Of::Lesson),
-    ("POST /api/lessons/{id}/incidents", "Wrote down an incident", Of::Lesson),
-    ("POST /api/lessons/{id}/sharp-dull", "Wrote down what was shown sharp and dull", Of::Lesson),
-    ("PUT /api/exercises/{id}", "Changed the exercise", Of::Exercise),
-    ("POST /api/exercises/{id}/archive", "Took the exercise out, or brought it back", Of::Exercise),
-    ("POST /api/attempts", "Started an attempt", Of::Nothing),
-    ("POST /api/attempts/{id}/stop", "Stopped the attempt", Of::Attempt),
-    ("PUT /api/attempts/{id}/marks", "Marked the attempt", Of::Attempt),
-    ("POST /api/attempts/{id}/samples", "Kept measured pieces", Of::Attempt),
-    ("POST /api/samples/{id}/take-back", "Took measured pieces back", Of::Nothing),
-    ("POST /api/incidents/{id}/take-back", "Took an incident back", Of::Nothing),
-    ("POST /api/demonstrations/{id}/take-back", "Took back what was shown sharp and dull", Of::Nothing),
-    ("POST /api/made-up", "Looked at the made-up school", Of::Nothing),
-    ("DELETE /api/made-up", "Left the made-up school", Of::Nothing),
-    ("POST /api/staff", "Added somebody who works here", Of::Nothing),
-    ("PUT /api/staff/{id}", "Changed who works here", Of::Staff),
-    ("POST /api/staff/{id}/archive", "Said who works here no longer, or again", Of::Staff),
+const DEEDS: [(&str, &str, To); 49] = [
+    ("POST /api/courses", "Began a course", To::Made(Of::Course)),
+    ("POST /api/course-file", "Took a course from a file", To::Made(Of::Course)),
+    ("PUT /api/copies/keep", "Said how many copies are kept", To::Nothing),
+    ("POST /api/start", "Began a course", To::Nothing),
+    ("PUT /api/courses/{id}", "Changed the course", To::This(Of::Course)),
+    ("PUT /api/courses/{id}/plan", "Changed the plan of the course", To::This(Of::Course)),
+    ("POST /api/courses/{id}/sessions", "Added lessons", To::This(Of::Course)),
+    ("POST /api/courses/{id}/calendar/address", "Changed the calendar's address", To::This(Of::Course)),
+    ("POST /api/courses/{id}/students", "Added a student", To::Made(Of::Student)),
+    ("POST /api/courses/{id}/people", "Took students along from another course", To::This(Of::Course)),
+    ("POST /api/courses/{id}/roster", "Added a class list", To::This(Of::Course)),
+    ("PUT /api/courses/{id}/doctrines", "Chose doctrines", To::This(Of::Course)),
+    ("POST /api/courses/{id}/rack/bought", "Added a knife that was bought", To::Made(Of::Knife)),
+    ("POST /api/courses/{id}/lessons", "Added a lesson", To::Made(Of::Lesson)),
+    ("PUT /api/students/{id}", "Changed the student", To::This(Of::Student)),
+    ("POST /api/students/{id}/archive", "Took the student out, or brought back", To::This(Of::Student)),
+    ("POST /api/rack", "Added a knife", To::Made(Of::Knife)),
+    ("POST /api/rack/many", "Added several knives", To::Nothing),
+    ("POST /api/rack/table", "Added knives from a table", To::Nothing),
+    ("POST /api/rack/list", "Added knives from a list", To::Nothing),
+    ("PUT /api/rack/{id}", "Changed the knife", To::This(Of::Knife)),
+    ("POST /api/rack/{id}/archive", "Took the knife out, or brought it back", To::This(Of::Knife)),
+    ("POST /api/rack/{id}/care", "Wrote down care", To::This(Of::Knife)),
+    ("POST /api/own", "Changed a value of the school's own", To::Nothing),
+    ("POST /api/own/drop", "Went back to what was shipped", To::Nothing),
+    ("PUT /api/lessons/{id}", "Changed the lesson", To::This(Of::Lesson)),
+    ("PUT /api/lessons/{id}/time-rule", "Changed the time rule", To::This(Of::Lesson)),
+    ("PUT /api/lessons/{id}/produce", "Changed the food", To::This(Of::Lesson)),
+    ("PUT /api/lessons/{id}/rotation", "Announced a rotation", To::This(Of::Lesson)),
+    ("POST /api/lessons/{id}/exercises", "Added an exercise", To::This(Of::Lesson)),
+    ("POST /api/lessons/{id}/check", "Ticked the check sheet", To::This(Of::Lesson)),
+    ("POST /api/lessons/{id}/count", "Counted knives", To::This(Of::Lesson)),
+    ("POST /api/lessons/{id}/close", "Closed the count, or opened it again", To::This(Of::Lesson)),
+    ("POST /api/lessons/{id}/incidents", "Wrote down an incident", To::This(Of::Lesson)),
+    ("POST /api/lessons/{id}/sharp-dull", "Wrote down what was shown sharp and dull", To::This(Of::Lesson)),
+    ("PUT /api/exercises/{id}", "Changed the exercise", To::This(Of::Exercise)),
+    ("POST /api/exercises/{id}/archive", "Took the exercise out, or brought it back", To::This(Of::Exercise)),
+    ("POST /api/attempts", "Started an attempt", To::Made(Of::Attempt)),
+    ("POST /api/attempts/{id}/stop", "Stopped the attempt", To::This(Of::Attempt)),
+    ("PUT /api/attempts/{id}/marks", "Marked the attempt", To::This(Of::Attempt)),
+    ("POST /api/attempts/{id}/samples", "Kept measured pieces", To::This(Of::Attempt)),
+    ("POST /api/samples/{id}/take-back", "Took measured pieces back", To::Made(Of::Attempt)),
+    ("POST /api/incidents/{id}/take-back", "Took an incident back", To::Nothing),
+    ("POST /api/demonstrations/{id}/take-back", "Took back what was shown sharp and dull", To::Nothing),
+    ("POST /api/made-up", "Looked at the made-up school", To::Nothing),
+    ("DELETE /api/made-up", "Left the made-up school", To::Nothing),
+    ("POST /api/staff", "Added somebody who works here", To::Made(Of::Staff)),
+    ("PUT /api/staff/{id}", "Changed who works here", To::This(Of::Staff)),
+    ("POST /api/staff/{id}/archive", "Said who works here no longer, or again", To::This(Of::Staff)),
 ];
 
 /// What was done, in words.
@@ -75,15 +86,28 @@ pub(crate) fn words(deed: &str) -> &'static str {
     DEEDS.iter().find(|(route, ..)| *route == deed).map_or("Changed something", |(_, words, _)| words)
 }
 
-/// What a change is done to, as it is called now; empty where it is done to nothing, or to nothing that is there.
-pub(crate) fn subject(reader: &Reader<'_>, catalogue: &Catalogue, route: &str, id: Option<i64>) -> String {
-    let of = DEEDS.iter().find(|(each, ..)| *each == route).map_or(Of::Nothing, |(_, _, of)| *of);
-    id.and_then(|id| called(reader, catalogue, of, id).ok()).unwrap_or_default()
+/// What is changed, as it is called before the change, and its id; nothing where the deed tells only afterwards.
+pub(crate) fn before(reader: &Reader<'_>, catalogue: &Catalogue, deed: &str, id: Option<i64>) -> (String, Option<i64>) {
+    match (to(deed), id) {
+        (To::This(of), Some(id)) => (called(reader, catalogue, of, id).unwrap_or_default(), Some(id)),
+        _ => (String::new(), None),
+    }
+}
+
+/// What a change made, as it is called after it, by the key that the change says; none where the deed told before.
+pub(crate) fn after(reader: &Reader<'_>, catalogue: &Catalogue, deed: &str, key: &Value) -> Option<(String, i64)> {
+    match (to(deed), key.as_i64()) {
+        (To::Made(of), Some(id)) => Some((called(reader, catalogue, of, id).unwrap_or_default(), id)),
+        _ => None,
+    }
+}
+
+fn to(deed: &str) -> To {
+    DEEDS.iter().find(|(route, ..)| *route == deed).map_or(To::Nothing, |(_, _, to)| *to)
 }
 
 fn called(reader: &Reader<'_>, catalogue: &Catalogue, of: Of, id: i64) -> Result<String, StoreError> {
     Ok(match of {
-        Of::Nothing => String::new(),
         Of::Course => reader.course(id)?.fields.name,
         Of::Student => reader.student(id)?.fields.name,
         Of::Knife => {

@@ -10,7 +10,7 @@ use notch_core::catalogue::Catalogue;
 use notch_store::{ChangeMade, Reader};
 use serde::de::DeserializeOwned;
 
-use crate::deeds::subject;
+use crate::deeds;
 use crate::error::ApiError;
 use crate::limits::BODY_LIMIT;
 use crate::who::Who;
@@ -139,14 +139,15 @@ impl DeviceWrite {
     /// # Errors
     /// A moment that is not near the present; what the database says.
     pub(crate) fn noted(&self, reader: &Reader<'_>, catalogue: &Catalogue, now: Timestamp) -> Result<ChangeMade, ApiError> {
+        let (subject, subject_id) = deeds::before(reader, catalogue, &self.route, self.subject_id);
         Ok(ChangeMade {
             id: 0,
             at: self.happened(now)?,
             staff_id: self.who.staff_id,
             name: self.who.name.clone(),
             deed: self.route.clone(),
-            subject: subject(reader, catalogue, &self.route, self.subject_id),
-            subject_id: self.subject_id,
+            subject,
+            subject_id,
         })
     }
 }

@@ -12,6 +12,7 @@ use tokio::sync::{Notify, Semaphore};
 
 use crate::clock::Clock;
 use crate::copying::Copying;
+use crate::deeds;
 use crate::error::ApiError;
 use crate::extract::DeviceWrite;
 use crate::figures::Figures;
@@ -161,8 +162,12 @@ impl AppState {
                     None => {
                         let in_force = state.in_force(writer)?;
                         // As it was called before: what is changed may be the name.
-                        let noted = write.noted(writer, &in_force.catalogue, now)?;
+                        let mut noted = write.noted(writer, &in_force.catalogue, now)?;
                         let key = change(writer, &in_force.catalogue, write.happened(now)?)?;
+                        let told = serde_json::to_value(&key).map_err(|error| ApiError::Internal(error.to_string()))?;
+                        if let Some((subject, id)) = deeds::after(writer, &in_force.catalogue, &noted.deed, &told) {
+                            (noted.subject, noted.subject_id) = (subject, Some(id));
+                        }
                         writer.note_change(&noted)?;
                         if let Some(id) = &write.id {
                             writer.remember_write(id, &write.action, &key, now)?;
