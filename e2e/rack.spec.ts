@@ -46,6 +46,8 @@ test('a failed paper test takes a knife out of the lesson, and the shortfall is 
   await editor.getByText('whole foods').click();
   await editor.getByLabel('Your own minutes for each').fill('5');
   await editor.getByRole('button', { name: 'Add to the lesson' }).click();
+  // A page that is left in the same instant sends nothing.
+  await expect(editor).toHaveCount(0);
   await page.goto(`${app.url}/courses/1/rack/6?view=check`);
   const knives = page.getByRole('region', { name: 'Knives' });
   await expect(knives).toContainText('10 short');

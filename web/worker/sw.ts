@@ -41,7 +41,17 @@ const NEVER = ['/api/staff', '/api/changes', '/api/copies', '/api/join', '/api/s
 precacheAndRoute(FILES);
 cleanupOutdatedCaches();
 
+/** What browsers know that take some requests past the worker; the types do not know it yet. */
+type Past = {
+  addRoutes?: (rules: { condition: { requestMethod: string }; source: 'network' }[]) => Promise<void>;
+};
+
 self.addEventListener('install', (event) => {
+  // What is sent goes straight to the program: a figure that follows the hand waits for nobody.
+  const past = (event as Past).addRoutes?.(
+    ['POST', 'PUT', 'DELETE'].map((requestMethod) => ({ condition: { requestMethod }, source: 'network' })),
+  );
+  if (past) event.waitUntil(past);
   event.waitUntil(
     (async () => {
       const page = await fetch('/', { cache: 'reload', credentials: 'same-origin' });

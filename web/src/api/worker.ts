@@ -37,8 +37,14 @@ export const nothingTyped = () => {
   if (state.typed) set({ typed: false });
 };
 
-/** The newer program takes over, and the page is loaded anew. */
-export const takeOver = () => state.waiting?.postMessage('take-over');
+/** So long the older worker may hold the newer one up with what it still answers. */
+const HANDED_OVER_MS = 4_000;
+
+/** The newer program takes over, and the page is loaded anew; if need be the page lets go of the older worker first. */
+export function takeOver() {
+  state.waiting?.postMessage('take-over');
+  setTimeout(() => window.location.reload(), HANDED_OVER_MS);
+}
 
 /** Nothing that was read of the school stays on this device. */
 export const forgetRoom = () => navigator.serviceWorker?.controller?.postMessage('forget');
