@@ -32,10 +32,20 @@ const subscribe = (listener: () => void) => {
 /** How the page stands to the worker that keeps it. */
 export const useWorker = () => useSyncExternalStore(subscribe, () => state);
 
+/** A newer program has taken over from another page, while something was typed on this one. */
+let loadsAnew = false;
+
 /** What was typed is kept, or given up with the place it was typed at. */
 export const nothingTyped = () => {
   if (state.typed) set({ typed: false });
+  if (loadsAnew) window.location.reload();
 };
+
+/** The page of the newer program, as soon as nothing typed would be lost by it. */
+function loadAnew() {
+  if (state.typed) loadsAnew = true;
+  else window.location.reload();
+}
 
 /** So long the older worker may hold the newer one up with what it still answers. */
 const HANDED_OVER_MS = 4_000;
@@ -43,7 +53,7 @@ const HANDED_OVER_MS = 4_000;
 /** The newer program takes over, and the page is loaded anew; if need be the page lets go of the older worker first. */
 export function takeOver() {
   state.waiting?.postMessage('take-over');
-  setTimeout(() => window.location.reload(), HANDED_OVER_MS);
+  setTimeout(loadAnew, HANDED_OVER_MS);
 }
 
 /** Nothing that was read of the school stays on this device. */
@@ -52,7 +62,7 @@ export const forgetRoom = () => navigator.serviceWorker?.controller?.postMessage
 /** By itself only while nobody would lose anything by it. */
 function takeOverInQuiet() {
   const quiet = document.visibilityState === 'hidden' || Date.now() - touched > QUIET_MS;
-  if (state.waiting && !state.typed && quiet) takeOver();
+  if (!state.typed && quiet) state.waiting?.postMessage('take-over');
 }
 
 /** Has the page kept by a worker, where the browser lets it: over TLS, or on the machine itself. */
@@ -67,7 +77,7 @@ export async function keepPage(): Promise<void> {
   touched = Date.now();
   workers.addEventListener('controllerchange', () => {
     // The first worker only begins to keep; a later one brings a newer program.
-    if (controlled) window.location.reload();
+    if (controlled) loadAnew();
     controlled = true;
     set({ keeps: true });
   });
