@@ -85,21 +85,6 @@ test('a sample whose answer is lost three times is kept once, and is not said to
   await expect(page.getByText('is slow to answer')).toBeHidden();
 });
 
-test('a view whose script cannot be loaded leaves the page standing, with a way back', async ({
-  page,
-  app,
-}) => {
-  await page.goto(`${app.url}/courses/1/yard`);
-  await expect(page.getByRole('heading', { name: 'Where everyone stands' })).toBeVisible();
-  await page.route('**/assets/RackPage*', (route) => route.abort());
-  await page.getByRole('link', { name: 'Rack' }).click();
-  await expect(page.getByRole('alert')).toContainText('This view could not be shown');
-  await expect(page.getByRole('navigation', { name: 'Places' })).toBeVisible();
-  await page.unroute('**/assets/RackPage*');
-  await page.getByRole('button', { name: 'Try again' }).click();
-  await expect(page.getByRole('heading', { name: 'The rack' })).toBeVisible();
-});
-
 test('a sample that was kept by mistake is taken back, with who and why', async ({ page, app }) => {
   await attempted(page, app.url);
   await field(page).fill(PIECES);
@@ -114,4 +99,23 @@ test('a sample that was kept by mistake is taken back, with who and why', async 
   await expect(panel(page)).toContainText('A sample was taken back by Mara');
   await expect(panel(page)).toContainText('Pieces of another student');
   expect(await kept(page, app.url)).toBe(0);
+});
+
+test.describe('on a device that keeps no files', () => {
+  test.use({ serviceWorkers: 'block' });
+
+  test('a view whose script cannot be loaded leaves the page standing, with a way back', async ({
+    page,
+    app,
+  }) => {
+    await page.goto(`${app.url}/courses/1/yard`);
+    await expect(page.getByRole('heading', { name: 'Where everyone stands' })).toBeVisible();
+    await page.route('**/assets/RackPage*', (route) => route.abort());
+    await page.getByRole('link', { name: 'Rack' }).click();
+    await expect(page.getByRole('alert')).toContainText('This view could not be shown');
+    await expect(page.getByRole('navigation', { name: 'Places' })).toBeVisible();
+    await page.unroute('**/assets/RackPage*');
+    await page.getByRole('button', { name: 'Try again' }).click();
+    await expect(page.getByRole('heading', { name: 'The rack' })).toBeVisible();
+  });
 });

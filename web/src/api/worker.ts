@@ -71,7 +71,8 @@ export async function keepPage(): Promise<void> {
   const workers = navigator.serviceWorker;
   let controlled = workers.controller !== null;
   set({ keeps: controlled });
-  document.addEventListener('input', () => state.typed || set({ typed: true }), { capture: true });
+  // On the way up: to draw anything before the field has heard of it would put its old text back.
+  document.addEventListener('input', () => state.typed || set({ typed: true }));
   for (const kind of ['input', 'pointerdown', 'keydown'])
     document.addEventListener(kind, () => (touched = Date.now()), { capture: true, passive: true });
   touched = Date.now();
