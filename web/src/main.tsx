@@ -12,6 +12,7 @@ import { App } from './App';
 import { ApiProblem } from './api/client';
 import { keepPage } from './api/worker';
 import { resolver, theme } from './theme/theme';
+import { SCHOOL } from './shared/school';
 
 const client = new QueryClient({
   defaultOptions: {
@@ -40,7 +41,7 @@ createRoot(root).render(
       defaultColorScheme="light"
     >
       <QueryClientProvider client={client}>
-        <BrowserRouter>
+        <BrowserRouter basename={SCHOOL}>
           <App />
         </BrowserRouter>
       </QueryClientProvider>

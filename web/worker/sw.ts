@@ -10,8 +10,14 @@ import { NetworkFirst } from 'workbox-strategies';
 
 declare const self: ServiceWorkerGlobalScope;
 
-/** The program's own files; the build writes them in. */
-const FILES = self.__WB_MANIFEST as { url: string; revision: string | null }[];
+/** What the addresses of the school begin with, its slash at the end: the worker keeps this school's page alone. */
+const SCHOOL = new URL(self.registration.scope).pathname;
+
+/** The program's own files, which all schools of a host share; the build writes them in. */
+const FILES = (self.__WB_MANIFEST as { url: string; revision: string | null }[]).map((file) => ({
+  ...file,
+  url: `/${file.url}`,
+}));
 
 /** Made of the files that are kept: each build has a page of its own. */
 const VERSION = FILES.map(({ url, revision }) => `${url} ${revision ?? ''}`)
@@ -21,10 +27,10 @@ const VERSION = FILES.map(({ url, revision }) => `${url} ${revision ?? ''}`)
   .toString(36);
 
 /** The page, as it was when this worker was installed: it names the very files that are kept with it. */
-const PAGE = 'yard-notch-page';
+const PAGE = `yard-notch-page ${SCHOOL}`;
 
 /** What was read of the school. */
-const ROOM = 'yard-notch-room';
+const ROOM = `yard-notch-room ${SCHOOL}`;
 
 const DAY_SECONDS = 24 * 60 * 60;
 
@@ -35,7 +41,7 @@ const PATIENCE_SECONDS = 8;
 const KEPT_AT = 'kept-at';
 
 /** Who is signed in and who may is never answered from what is kept. */
-const NEVER = ['/api/staff', '/api/changes', '/api/copies', '/api/join', '/api/sign-in', '/api/made-up'];
+const NEVER = ['api/staff', 'api/changes', 'api/copies', 'api/join', 'api/sign-in', 'api/made-up'];
 
 // The page itself gets a nonce with each answer, so it is kept as it was answered, not as a file.
 precacheAndRoute(FILES);
@@ -54,9 +60,9 @@ self.addEventListener('install', (event) => {
   if (past) event.waitUntil(past);
   event.waitUntil(
     (async () => {
-      const page = await fetch('/', { cache: 'reload', credentials: 'same-origin' });
+      const page = await fetch(SCHOOL, { cache: 'reload', credentials: 'same-origin' });
       if (!page.ok) throw new Error(`the page answered ${page.status}`);
-      await (await caches.open(PAGE)).put(`/?${VERSION}`, page);
+      await (await caches.open(PAGE)).put(`${SCHOOL}?${VERSION}`, page);
     })(),
   );
 });
@@ -65,7 +71,7 @@ self.addEventListener('activate', (event) => {
   event.waitUntil(
     (async () => {
       const pages = await caches.open(PAGE);
-      const old = (await pages.keys()).filter(({ url }) => !url.endsWith(`/?${VERSION}`));
+      const old = (await pages.keys()).filter(({ url }) => !url.endsWith(`${SCHOOL}?${VERSION}`));
       await Promise.all(old.map((request) => pages.delete(request)));
       // The page that is open is kept from now on, not from its next visit.
       await self.clients.claim();
@@ -85,11 +91,11 @@ registerRoute(
       try {
         return await fetch(request);
       } catch {
-        return (await (await caches.open(PAGE)).match(`/?${VERSION}`)) ?? Response.error();
+        return (await (await caches.open(PAGE)).match(`${SCHOOL}?${VERSION}`)) ?? Response.error();
       }
     },
     // The page about trust is no place of the program.
-    { denylist: [/^\/trust/, /^\/api\//] },
+    { denylist: [/^\/trust/, /^\/s\/[^/]*\/trust/, /\/api\//] },
   ),
 );
 
@@ -97,7 +103,9 @@ const isJson = (response: Response) => response.headers.get('content-type') === 
 
 registerRoute(
   ({ url, sameOrigin }) =>
-    sameOrigin && url.pathname.startsWith('/api/') && !NEVER.some((path) => url.pathname.startsWith(path)),
+    sameOrigin &&
+    url.pathname.startsWith(`${SCHOOL}api/`) &&
+    !NEVER.some((path) => url.pathname.startsWith(`${SCHOOL}${path}`)),
   new NetworkFirst({
     cacheName: ROOM,
     networkTimeoutSeconds: PATIENCE_SECONDS,

@@ -8,6 +8,7 @@
 //! | which knives, cuts, foods, faults, cautions are there | [`catalogue`] |
 //! | how many pieces, strokes, grams | [`geometry`] |
 //! | which copies of a school are kept | [`copies`] |
+//! | what is a school called on its host, and how much may it take | [`school`] |
 //! | what is asked with: catalogue, course, students, rack | [`at_hand`] |
 //! | may this student use this knife | [`eligibility`] |
 //! | which actual knives could this student be handed for this exercise | [`hand_out`] |
@@ -62,6 +63,7 @@ pub mod records;
 pub mod resources;
 pub mod roster;
 pub mod rotation;
+pub mod school;
 mod sheet;
 pub mod staff;
 pub mod text;

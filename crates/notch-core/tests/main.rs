@@ -47,6 +47,7 @@ mod rotation;
 mod rules;
 mod said;
 mod sampling;
+mod school;
 mod sections;
 mod sharp_dull;
 mod stalk;

@@ -57,7 +57,7 @@ pub(crate) async fn standing(state: &AppState, headers: &HeaderMap) -> Result<St
         .await?;
     state.sign_ins.noted(people > 0)?;
     Ok(match (people, session) {
-        (0, _) => Standing::Open,
+        (0, _) if !state.settings.reach.of_many => Standing::Open,
         (_, Some(session)) => {
             state.seen.note(session.id, now);
             Standing::In(Box::new(session))

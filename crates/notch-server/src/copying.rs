@@ -6,7 +6,7 @@ use std::sync::{Mutex, PoisonError};
 use jiff::Timestamp;
 use jiff::tz::TimeZone;
 use notch_core::copies::{KeepCopies, copy_is_due};
-use notch_store::{Copies, Copy, Store, StoreError};
+use notch_store::{Copies, Copy, DATABASE_FILE, Store, StoreError};
 
 /// Setting under which it is kept how many copies are.
 pub(crate) const KEEP_KEY: &str = "copies/keep";
@@ -55,4 +55,15 @@ pub(crate) fn make_if_due(copying: &Copying, store: &Store) -> Result<(), StoreE
         copying.make(store)?;
     }
     Ok(())
+}
+
+/// Whether a copy of the school in a folder is due: none was made on this day, and something was changed since the
+/// latest. Looks at names and dates alone, so that nothing need be opened.
+pub(crate) fn is_due(data: &Path) -> bool {
+    let changed = std::fs::metadata(data.join(DATABASE_FILE)).and_then(|about| about.modified()).ok();
+    let Some(changed) = changed.and_then(|changed| Timestamp::try_from(changed).ok()) else { return false };
+    let Ok(copies) = Copies::of(data).list() else { return true };
+    let newest = copies.into_iter().find(|copy| !copy.before_change).map(|copy| copy.at);
+    let day = |at: Timestamp| TimeZone::system().to_datetime(at).date();
+    newest.is_none_or(|newest| changed > newest) && copy_is_due(newest.map(day), day(Timestamp::now()))
 }

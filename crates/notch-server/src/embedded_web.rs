@@ -1,11 +1,13 @@
 //! The front end, embedded in the program: hashed files for ever, the page itself never cached.
 
+use axum::extract::State;
 use axum::http::{HeaderMap, HeaderValue, StatusCode, Uri, header};
 use axum::response::{IntoResponse, Response};
 use rust_embed::RustEmbed;
 
 use crate::error::ApiError;
 use crate::passphrase::random_token;
+use crate::state::AppState;
 
 /// What `npm run build` made. A clone without it compiles, and says what to do.
 #[derive(RustEmbed)]
@@ -19,13 +21,25 @@ const WORKER: &str = "sw.js";
 /// Stands in the page where the nonce of each answer goes.
 const NONCE: &str = "__NONCE__";
 
+/// Stands in the page where it says what the addresses of the school begin with.
+const SCHOOL: &str = "__SCHOOL__";
+
+/// What the page names of the school's own: a device keeps the page of each school for itself.
+const MANIFEST: &str = "\"/manifest.webmanifest\"";
+
 /// A file of the front end, or the page for every address that is a place of the program.
-pub(crate) async fn serve(uri: Uri, headers: HeaderMap) -> Response {
+pub(crate) async fn serve(State(state): State<AppState>, uri: Uri, headers: HeaderMap) -> Response {
     let path = uri.path().trim_start_matches('/');
     if path.contains('.') || path.starts_with("assets/") {
-        return file(path, &headers).unwrap_or_else(|| ApiError::NotFound("there is no such file".to_owned()).into_response());
+        return serve_file(uri, headers).await;
     }
-    page().unwrap_or_else(IntoResponse::into_response)
+    page(&state.settings.reach.path).unwrap_or_else(IntoResponse::into_response)
+}
+
+/// A file of the front end.
+pub(crate) async fn serve_file(uri: Uri, headers: HeaderMap) -> Response {
+    let found = file(uri.path().trim_start_matches('/'), &headers);
+    found.unwrap_or_else(|| ApiError::NotFound("there is no such file".to_owned()).into_response())
 }
 
 fn accepts(headers: &HeaderMap, coding: &str) -> bool {
@@ -63,13 +77,14 @@ fn file(path: &str, headers: &HeaderMap) -> Option<Response> {
 }
 
 /// The page, with a content security policy that allows only styles with this answer's nonce.
-fn page() -> Result<Response, ApiError> {
+fn page(school: &str) -> Result<Response, ApiError> {
     let Some(found) = Web::get("index.html") else {
         let words = "The front end is not built yet. Run: make demo";
         return Ok((StatusCode::SERVICE_UNAVAILABLE, words).into_response());
     };
     let nonce = random_token()?;
     let html = String::from_utf8_lossy(&found.data).replace(NONCE, &nonce);
+    let html = html.replace(SCHOOL, school).replace(MANIFEST, &format!("\"{school}/manifest.webmanifest\""));
     let policy = format!(
         "default-src 'none'; script-src 'self'; style-src 'self' 'nonce-{nonce}'; img-src 'self' data:; font-src 'self'; \
          connect-src 'self'; manifest-src 'self'; worker-src 'self'; base-uri 'none'; form-action 'self'; frame-ancestors 'none'"

@@ -31,6 +31,15 @@ pub enum ApiError {
     WrongPassphrase,
     /// Too many tries (429): how many seconds to wait.
     TooManyTries(u32),
+    /// A school asks for more than its host gives it (429).
+    TooMuchAsked,
+    /// The school has grown to the size that its host gives it (507).
+    SchoolFull {
+        /// Its size.
+        bytes: u64,
+        /// What it is given.
+        most: u64,
+    },
     /// No time for it now; nothing was begun, or nothing of it was kept (503).
     Busy(&'static str),
     /// A body that did not come in time (408).
@@ -128,6 +137,19 @@ impl ApiError {
                 let detail = format!("Too many tries. Wait {seconds} s, then try again.");
                 (StatusCode::TOO_MANY_REQUESTS, "too-many", "Too many tries", detail, Vec::new())
             }
+            ApiError::TooMuchAsked => {
+                let detail =
+                    "This school asks for more at once than its host gives it. Nothing of this was begun; try again in a moment.";
+                (StatusCode::TOO_MANY_REQUESTS, "too-much-asked", "Too much at once", detail.to_owned(), Vec::new())
+            }
+            ApiError::SchoolFull { bytes, most } => {
+                let detail = format!(
+                    "The school has {} MB, and its host gives it {}. Nothing of this was kept; all can still be read. Ask who runs the host.",
+                    bytes.div_ceil(1_000_000),
+                    most / 1_000_000
+                );
+                (StatusCode::INSUFFICIENT_STORAGE, "school-full", "The school is full", detail, Vec::new())
+            }
             ApiError::Busy(detail) => (StatusCode::SERVICE_UNAVAILABLE, "busy", "No time now", detail.to_owned(), Vec::new()),
             ApiError::TooSlow => {
                 let detail = "The request did not come in time. Nothing of it was done.".to_owned();
@@ -160,6 +182,7 @@ impl IntoResponse for ApiError {
     fn into_response(self) -> Response {
         let wait = match &self {
             ApiError::TooManyTries(seconds) => Some(*seconds),
+            ApiError::TooMuchAsked => Some(1),
             ApiError::Busy(_) => Some(COME_AGAIN),
             _ => None,
         };

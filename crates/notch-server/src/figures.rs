@@ -40,6 +40,9 @@ pub(crate) struct Figures {
     bytes: Gauge,
     copied: Gauge,
     copy_failed: Gauge,
+    schools: Gauge,
+    schools_open: Gauge,
+    needing: Gauge,
 }
 
 impl Default for Figures {
@@ -51,10 +54,23 @@ impl Default for Figures {
         registry.register("requests", "Requests answered, by route and status", requests.clone());
         registry.register_with_unit("answer", "Time until an answer", Unit::Seconds, seconds.clone());
         registry.register("connections", "Open connections", connections.clone());
-        registry.register_with_unit("school", "Size of the school's file with its latest changes", Unit::Bytes, bytes.clone());
-        registry.register("latest_copy", "When the latest copy was made, seconds since 1970; 0 without one", copied.clone());
+        registry.register_with_unit(
+            "school",
+            "Size of the school's file with its latest changes, of many schools in all",
+            Unit::Bytes,
+            bytes.clone(),
+        );
+        registry.register(
+            "latest_copy",
+            "When the latest copy was made, of many schools the oldest of these, seconds since 1970; 0 without one",
+            copied.clone(),
+        );
         registry.register("copy_failed", "1 if the latest try to make a copy failed", copy_failed.clone());
-        Figures { registry, requests, seconds, connections, bytes, copied, copy_failed }
+        let (schools, schools_open, needing) = (Gauge::default(), Gauge::default(), Gauge::default());
+        registry.register("schools", "Schools of this host", schools.clone());
+        registry.register("schools_open", "Schools that are open", schools_open.clone());
+        registry.register("schools_needing_somebody", "Schools with an error, an old copy or hardly any room", needing.clone());
+        Figures { registry, requests, seconds, connections, bytes, copied, copy_failed, schools, schools_open, needing }
     }
 }
 
@@ -68,6 +84,26 @@ impl Drop for Connected {
 }
 
 impl Figures {
+    /// So many schools are on this host.
+    pub(crate) fn schools(&self, count: usize) {
+        self.schools.set(i64::try_from(count).unwrap_or(i64::MAX));
+    }
+
+    /// So many schools need somebody.
+    pub(crate) fn needing_somebody(&self, count: usize) {
+        self.needing.set(i64::try_from(count).unwrap_or(i64::MAX));
+    }
+
+    /// A school was opened.
+    pub(crate) fn school_opened(&self) {
+        self.schools_open.inc();
+    }
+
+    /// A school was closed.
+    pub(crate) fn school_closed(&self) {
+        self.schools_open.dec();
+    }
+
     /// Counts a connection until it is dropped.
     pub(crate) fn connected(&self) -> Connected {
         self.connections.inc();

@@ -88,7 +88,7 @@ mod tests {
     fn asking(route: routing::MethodRouter<AppState>) -> (tempfile::TempDir, Router) {
         let folder = tempfile::tempdir().unwrap();
         let settings = Settings { demo: false, beside_own: false, made_up: None, reach: Reach::default(), clock: Clock::System };
-        let state = AppState::new(Catalogue::shipped().unwrap(), Store::open(folder.path()).unwrap(), settings);
+        let state = AppState::new(&Catalogue::shipped().unwrap(), Store::open(folder.path()).unwrap(), settings);
         let router = Router::new()
             .route("/asked", route)
             .route_layer(middleware::from_fn_with_state(state.clone(), keep_answers))

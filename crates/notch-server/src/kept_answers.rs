@@ -62,6 +62,11 @@ impl KeptAnswers {
         kept.places.entry(asked).or_default().clone()
     }
 
+    /// Nothing is kept any more.
+    pub(crate) fn forget(&self) {
+        *self.0.lock().unwrap_or_else(PoisonError::into_inner) = Kept::default();
+    }
+
     /// So many bytes were kept.
     pub(crate) fn count(&self, moment: Moment, bytes: usize) {
         let mut kept = self.0.lock().unwrap_or_else(PoisonError::into_inner);

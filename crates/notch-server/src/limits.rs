@@ -26,6 +26,9 @@ pub(crate) const HEAD: Duration = Duration::from_secs(20);
 /// Most connections at once: well below the open files that a program usually may have.
 pub(crate) const CONNECTIONS: usize = 400;
 
+/// The same of a host with many schools, which is given more open files.
+pub(crate) const CONNECTIONS_OF_HOST: usize = 8_000;
+
 /// Pause after a connection could not be taken in.
 pub(crate) const AFTER_REFUSAL: Duration = Duration::from_millis(100);
 

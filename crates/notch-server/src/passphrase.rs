@@ -21,6 +21,7 @@ use sha2::{Digest, Sha256};
 use tokio::sync::Semaphore;
 
 use crate::error::ApiError;
+use crate::secure::Reach;
 use crate::turns::blocking;
 
 /// Fewest characters of a passphrase.
@@ -41,10 +42,11 @@ const DEVICE_COOKIE: &str = "yard_notch_device";
 /// Name of the cookie with the name that was chosen on a device where nobody signs in.
 const NAME_COOKIE: &str = "yard_notch_name";
 
-/// What every cookie says beside its value: for how long, and over TLS that it is sent over nothing else.
-fn kept(lasts: Duration, secure: bool) -> String {
-    let secure = if secure { "; Secure" } else { "" };
-    format!("HttpOnly; SameSite=Strict; Path=/; Max-Age={}{secure}", lasts.as_secs())
+/// What every cookie says beside its value: for which school, for how long, and over TLS that it is sent over nothing
+/// else.
+fn kept(lasts: Duration, reach: &Reach) -> String {
+    let secure = if reach.is_secure() { "; Secure" } else { "" };
+    format!("HttpOnly; SameSite=Strict; Path={}/; Max-Age={}{secure}", reach.path, lasts.as_secs())
 }
 
 /// The hash of nobody's passphrase.
@@ -126,17 +128,27 @@ pub(crate) struct SignIns {
     /// Somebody signed in here once: from then on nothing is open.
     was_set: AtomicBool,
     lines: Lines,
-    /// Hashing is costly on purpose.
-    hashing: Semaphore,
+    /// Hashing is costly on purpose: the same few for all schools of a host.
+    hashing: Arc<Semaphore>,
 }
 
 impl Default for SignIns {
     fn default() -> Self {
-        SignIns { was_set: AtomicBool::default(), lines: Lines::default(), hashing: Semaphore::new(HASHED_AT_ONCE) }
+        SignIns::sharing(hashed_at_once())
     }
 }
 
+/// As many passphrases as are hashed at the same time.
+pub(crate) fn hashed_at_once() -> Arc<Semaphore> {
+    Arc::new(Semaphore::new(HASHED_AT_ONCE))
+}
+
 impl SignIns {
+    /// Hashes in turn with others.
+    pub(crate) fn sharing(hashing: Arc<Semaphore>) -> SignIns {
+        SignIns { was_set: AtomicBool::default(), lines: Lines::default(), hashing }
+    }
+
     /// Checks a passphrase in the caller's turn; where there is no such person it takes as long. The result is the
     /// cookie by which the browser is known again.
     ///
@@ -147,7 +159,7 @@ impl SignIns {
         caller: Caller,
         passphrase: String,
         hash: Option<String>,
-        secure: bool,
+        reach: &Reach,
     ) -> Result<String, ApiError> {
         let line = self.lines.of(caller)?;
         let _place = line.stand()?;
@@ -165,7 +177,7 @@ impl SignIns {
             return Err(ApiError::WrongPassphrase);
         }
         *tries = Tries::default();
-        Ok(self.known_again(random_token()?, secure))
+        Ok(self.known_again(random_token()?, reach))
     }
 
     /// Hashes a new passphrase, a few at a time.
@@ -179,8 +191,8 @@ impl SignIns {
     }
 
     /// Remembers a browser by a secret of its own; the result is the cookie to set.
-    fn known_again(&self, device: String, secure: bool) -> String {
-        let cookie = format!("{DEVICE_COOKIE}={device}; {}", kept(KNOWN, secure));
+    fn known_again(&self, device: String, reach: &Reach) -> String {
+        let cookie = format!("{DEVICE_COOKIE}={device}; {}", kept(KNOWN, reach));
         self.lines.know(device);
         cookie
     }
@@ -202,18 +214,18 @@ impl SignIns {
 }
 
 /// The cookie that signs a browser in with a secret.
-pub(crate) fn session_cookie(token: &str, secure: bool) -> String {
-    format!("{COOKIE}={token}; {}", kept(LASTS, secure))
+pub(crate) fn session_cookie(token: &str, reach: &Reach) -> String {
+    format!("{COOKIE}={token}; {}", kept(LASTS, reach))
 }
 
 /// The cookie that takes a session's away.
-pub(crate) fn no_session_cookie() -> String {
-    format!("{COOKIE}=; {}", kept(Duration::ZERO, false))
+pub(crate) fn no_session_cookie(reach: &Reach) -> String {
+    format!("{COOKIE}=; {}", kept(Duration::ZERO, reach))
 }
 
 /// The cookie with the name that was chosen on a device where nobody signs in.
-pub(crate) fn name_cookie(name: &str, secure: bool) -> String {
-    format!("{NAME_COOKIE}={}; {}", URL_SAFE_NO_PAD.encode(name), kept(KNOWN, secure))
+pub(crate) fn name_cookie(name: &str, reach: &Reach) -> String {
+    format!("{NAME_COOKIE}={}; {}", URL_SAFE_NO_PAD.encode(name), kept(KNOWN, reach))
 }
 
 /// The name that was chosen on this device, if one was.

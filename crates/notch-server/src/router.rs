@@ -27,7 +27,7 @@ use crate::json_schema::schema;
 use crate::keep_answers::keep_answers;
 use crate::limits::{BODY_LIMIT, FILE_LIMIT, TIMEOUT};
 use crate::made_up::{MADE_UP_PATH, looks_there};
-use crate::secure;
+use crate::secure::{self, Reach};
 use crate::state::AppState;
 use crate::watch::count;
 
@@ -119,6 +119,24 @@ fn school(state: AppState) -> Router {
         .method_not_allowed_fallback(|| async { ApiError::Method })
         .route_layer(middleware::from_fn_with_state(state.clone(), count))
         .layer(SetResponseHeaderLayer::if_not_present(header::CACHE_CONTROL, HeaderValue::from_static("no-store")));
+    let reach = state.settings.reach.clone();
+    let trust = secure::pages(reach.clone());
+    let routes = at_once(api.fallback(routing::get(embedded_web::serve)).merge(trust.with_state(())));
+    dressed(routes.with_state(state), reach)
+}
+
+/// What is at addresses of a host that are no school's: the front end's files, which hold nothing of any school.
+pub(crate) fn of_no_school(reach: Reach) -> Router {
+    let words = "Yard Notch. Each school here has an address of its own; who works there tells it.\n";
+    let routes = Router::new()
+        .route("/", routing::get(move || async move { words }))
+        .fallback(routing::get(embedded_web::serve_file))
+        .merge(secure::pages(reach.clone()));
+    dressed(routes, reach)
+}
+
+/// What is around all routes.
+fn dressed(routes: Router, reach: Reach) -> Router {
     let fixed = |name: &'static str, value: &'static str| {
         SetResponseHeaderLayer::if_not_present(HeaderName::from_static(name), HeaderValue::from_static(value))
     };
@@ -136,12 +154,11 @@ fn school(state: AppState) -> Router {
         .layer(fixed("cross-origin-resource-policy", "same-origin"))
         .layer(fixed("permissions-policy", "camera=(), geolocation=(), microphone=()"))
         .layer(fixed("content-security-policy", "default-src 'none'; frame-ancestors 'none'"))
-        .layer(middleware::from_fn_with_state(state.clone(), own_host))
+        .layer(middleware::from_fn_with_state(reach, own_host))
         .layer(CsrfLayer::new().with_rejection_response(|_error| {
             ApiError::Forbidden("Changes are taken only from this program's own pages.").into_response()
         }));
-    let trust = secure::pages(state.settings.reach.clone());
-    at_once(api.fallback(routing::get(embedded_web::serve)).merge(trust.with_state(()))).layer(layers).with_state(state)
+    routes.layer(layers)
 }
 
 /// Where the last part of a path is a secret: it opens what follows it, and stands in no log.
@@ -154,12 +171,12 @@ fn without_secret(path: &str) -> &str {
 
 /// A program that listens to this machine only answers only to this machine's names, so that no
 /// page from elsewhere can reach it under a name that was pointed here.
-async fn own_host(State(state): State<AppState>, request: Request, next: Next) -> Response {
+async fn own_host(State(reach): State<Reach>, request: Request, next: Next) -> Response {
     let host = request.headers().get(header::HOST).and_then(|host| host.to_str().ok());
     let host = host.or_else(|| request.uri().host()).unwrap_or("");
     let name = host.rsplit_once(':').filter(|(_, port)| port.bytes().all(|b| b.is_ascii_digit())).map_or(host, |(name, _)| name);
     let address: Option<IpAddr> = name.trim_start_matches('[').trim_end_matches(']').parse().ok();
-    if state.settings.reach.is_loopback() && name != "localhost" && !address.is_some_and(|address| address.is_loopback()) {
+    if reach.is_loopback() && name != "localhost" && !address.is_some_and(|address| address.is_loopback()) {
         return ApiError::Forbidden("This program listens to this machine only, under its own names.").into_response();
     }
     next.run(request).await

@@ -2,13 +2,13 @@
 
 use std::convert::Infallible;
 use std::future::Future;
-use std::net::SocketAddr;
+use std::net::{IpAddr, SocketAddr};
 use std::sync::Arc;
 
 use axum::Router;
 use axum::body::Body;
 use axum::extract::ConnectInfo;
-use axum::http::Request;
+use axum::http::{HeaderMap, Request};
 use hyper::body::Incoming;
 use hyper::rt::{Read, Write};
 use hyper::server::conn::http1;
@@ -23,9 +23,12 @@ use tower::ServiceExt;
 use crate::copying::make_if_due;
 use crate::figures::Figures;
 use crate::guests::{Guests, Place};
-use crate::limits::{AFTER_REFUSAL, CERTIFICATE_LOOK, CONNECTIONS, COPY_LOOK, GRACE, GREETING, HEAD, REST_AFTER};
+use crate::host::{Host, host_router};
+use crate::limits::{
+    AFTER_REFUSAL, CERTIFICATE_LOOK, CONNECTIONS, CONNECTIONS_OF_HOST, COPY_LOOK, GRACE, GREETING, HEAD, REST_AFTER,
+};
 use crate::router::router;
-use crate::secure::{Tls, pointer};
+use crate::secure::{Reach, Tls, pointer};
 use crate::state::AppState;
 use crate::turns::blocking;
 
@@ -46,7 +49,9 @@ pub async fn run(
     // What was changed before serving, the demo's evening for one, is made whole too.
     state.written.notify_one();
     let (finished, connections) = (GracefulShutdown::new(), Guests::default());
-    let doors = Doors::of(state);
+    let reach = state.settings.reach.clone();
+    let figures = state.figures.clone();
+    let doors = Doors::to(router(state), &reach, figures);
     let stopped = tokio::select! {
         () = take_in(&listener, doors, &finished, &connections) => Ok(()),
         () = shutdown => Ok(()),
@@ -63,6 +68,25 @@ pub async fn run(
     stopped
 }
 
+/// Serves the schools of a host until `shutdown` ends, then finishes the requests in hand and closes every school.
+pub async fn run_host(host: Host, listener: TcpListener, shutdown: impl Future<Output = ()> + Send + 'static) {
+    let house = tokio::spawn(host.clone().keep_house());
+    let certificate = tokio::spawn(keep_certificate(host.reach().tls.clone()));
+    let (finished, connections) = (GracefulShutdown::new(), Guests::default());
+    let doors = Doors::to(host_router(host.clone()), host.reach(), host.figures().clone());
+    tokio::select! {
+        () = take_in(&listener, doors, &finished, &connections) => {}
+        () = shutdown => {}
+    }
+    drop(listener);
+    // What takes longer is cut off.
+    let _ = tokio::time::timeout(GRACE, finished.shutdown()).await;
+    house.abort();
+    certificate.abort();
+    let _ = house.await;
+    host.close_all().await;
+}
+
 /// What is behind a connection.
 #[derive(Clone)]
 struct Doors {
@@ -72,13 +96,17 @@ struct Doors {
     figures: Arc<Figures>,
     /// Where TLS is spoken: that, and what is answered without it.
     tls: Option<(Arc<Tls>, Router)>,
+    /// A proxy says by whom a request was sent.
+    proxied: bool,
+    /// Most connections at once.
+    most: usize,
 }
 
 impl Doors {
-    fn of(state: AppState) -> Doors {
-        let reach = state.settings.reach.clone();
-        let tls = reach.tls.clone().map(|tls| (tls, pointer(reach)));
-        Doors { figures: state.figures.clone(), program: router(state), tls }
+    fn to(program: Router, reach: &Reach, figures: Arc<Figures>) -> Doors {
+        let tls = reach.tls.clone().map(|tls| (tls, pointer(reach.clone())));
+        let most = if reach.of_many { CONNECTIONS_OF_HOST } else { CONNECTIONS };
+        Doors { program, figures, tls, proxied: reach.proxied, most }
     }
 }
 
@@ -94,7 +122,7 @@ async fn take_in(listener: &TcpListener, doors: Doors, finished: &GracefulShutdo
                 continue;
             }
         };
-        guests.make_room(CONNECTIONS).await;
+        guests.make_room(doors.most).await;
         number += 1;
         let place = guests.enter(number);
         // Small answers go at once.
@@ -111,13 +139,13 @@ const GREETS: u8 = 0x16;
 async fn let_in(stream: TcpStream, address: SocketAddr, doors: Doors, place: Place, watcher: Watcher) {
     let _connected = doors.figures.connected();
     let done = match doors.tls {
-        None => watcher.watch(connection(TokioIo::new(stream), address, doors.program, place)).await,
+        None => watcher.watch(connection(TokioIo::new(stream), (address, doors.proxied), doors.program, place)).await,
         Some((tls, pointer)) => {
             let mut first = [0];
             match tokio::time::timeout(GREETING, stream.peek(&mut first)).await {
                 Ok(Ok(1)) if first == [GREETS] => {}
                 Ok(Ok(1)) => {
-                    let _ = watcher.watch(connection(TokioIo::new(stream), address, pointer, place)).await;
+                    let _ = watcher.watch(connection(TokioIo::new(stream), (address, false), pointer, place)).await;
                     return;
                 }
                 _ => return,
@@ -128,7 +156,7 @@ async fn let_in(stream: TcpStream, address: SocketAddr, doors: Doors, place: Pla
                 Ok(Err(error)) => return tracing::debug!(%error, "no TLS with {address}"),
                 Err(_) => return,
             };
-            watcher.watch(connection(TokioIo::new(stream), address, doors.program, place)).await
+            watcher.watch(connection(TokioIo::new(stream), (address, doors.proxied), doors.program, place)).await
         }
     };
     if let Err(error) = done {
@@ -139,7 +167,7 @@ async fn let_in(stream: TcpStream, address: SocketAddr, doors: Doors, place: Pla
 /// One connection, with a bound on the time in which the head of a request must be there.
 fn connection<I: Read + Write + Unpin + 'static>(
     stream: I,
-    address: SocketAddr,
+    (address, proxied): (SocketAddr, bool),
     router: Router,
     place: Place,
 ) -> impl hyper_util::server::graceful::GracefulConnection<Error = hyper::Error, Output = Result<(), hyper::Error>> {
@@ -149,13 +177,21 @@ fn connection<I: Read + Write + Unpin + 'static>(
         async move {
             place.is_busy(true);
             let mut request = request.map(Body::new);
-            request.extensions_mut().insert(ConnectInfo(address));
+            let sender = if proxied { sent_by(request.headers()) } else { None };
+            request.extensions_mut().insert(ConnectInfo(sender.map_or(address, |sender| SocketAddr::new(sender, 0))));
             let answer = router.oneshot(request).await;
             place.is_busy(false);
             answer as Result<_, Infallible>
         }
     });
     http1::Builder::new().timer(TokioTimer::new()).header_read_timeout(HEAD).serve_connection(stream, service)
+}
+
+/// By whom a request was sent, as the proxy says that handed it on: the last of those who say so is the one that the
+/// proxy saw itself.
+fn sent_by(headers: &HeaderMap) -> Option<IpAddr> {
+    let said = headers.get_all("x-forwarded-for").iter().next_back()?.to_str().ok()?;
+    said.rsplit(',').next()?.trim().parse().ok()
 }
 
 /// Has the certificate follow the calendar, the addresses of this machine, and given files.
@@ -182,7 +218,7 @@ async fn copy_each_day(state: AppState) {
 }
 
 /// A while after the latest change, has the file hold all changes.
-async fn rest_when_idle(store: Arc<Store>, written: Arc<Notify>) {
+pub(crate) async fn rest_when_idle(store: Arc<Store>, written: Arc<Notify>) {
     loop {
         written.notified().await;
         loop {
@@ -210,5 +246,22 @@ async fn damage_in(store: Arc<Store>) -> StoreError {
             std::future::pending().await
         }
         Ok(Ok(())) | Err(_) => std::future::pending().await,
+    }
+}
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+
+    #[test]
+    fn of_those_who_sent_a_request_on_the_last_is_believed() {
+        let mut headers = HeaderMap::new();
+        assert_eq!(sent_by(&headers), None);
+        headers.append("x-forwarded-for", "10.9.9.9, 192.0.2.7".parse().unwrap());
+        assert_eq!(sent_by(&headers), Some("192.0.2.7".parse().unwrap()));
+        headers.append("x-forwarded-for", "2001:db8::7".parse().unwrap());
+        assert_eq!(sent_by(&headers), Some("2001:db8::7".parse().unwrap()));
+        headers.append("x-forwarded-for", "unknown".parse().unwrap());
+        assert_eq!(sent_by(&headers), None);
     }
 }

@@ -18,7 +18,7 @@ use crate::extract::DeviceWrite;
 use crate::figures::Figures;
 use crate::kept_answers::KeptAnswers;
 use crate::made_up::MadeUp;
-use crate::passphrase::SignIns;
+use crate::passphrase::{SignIns, hashed_at_once};
 use crate::secure::Reach;
 use crate::seen::Seen;
 use crate::turns::in_turn;
@@ -41,7 +41,8 @@ pub struct Settings {
 /// Shared by all handlers; cheap to clone.
 #[derive(Clone, Debug)]
 pub struct AppState {
-    pub(crate) catalogue: Arc<Catalogue>,
+    /// What was shipped, with nothing of a school's own.
+    pub(crate) shipped: Arc<InForce>,
     pub(crate) store: Arc<Store>,
     pub(crate) settings: Arc<Settings>,
     pub(crate) sign_ins: Arc<SignIns>,
@@ -60,6 +61,23 @@ pub struct AppState {
     pub(crate) copying: Arc<Copying>,
     /// What a host watches.
     pub(crate) figures: Arc<Figures>,
+    /// Size of the school's file from which on nothing more is written down, bytes.
+    most_bytes: u64,
+}
+
+/// What the schools of one host have in common: nothing that any of them wrote down.
+#[derive(Clone, Debug)]
+pub(crate) struct InCommon {
+    pub(crate) shipped: Arc<InForce>,
+    pub(crate) hashing: Arc<Semaphore>,
+    pub(crate) figures: Arc<Figures>,
+}
+
+impl InCommon {
+    /// What begins with what was shipped.
+    pub(crate) fn new(catalogue: &Catalogue) -> Self {
+        InCommon { shipped: Arc::new(in_force(catalogue, &[])), hashing: hashed_at_once(), figures: Arc::default() }
+    }
 }
 
 /// A catalogue with the own values that it was made from.
@@ -71,12 +89,17 @@ struct Laid {
 
 impl AppState {
     /// Puts the parts together.
-    pub fn new(catalogue: Catalogue, store: Store, settings: Settings) -> Self {
+    pub fn new(catalogue: &Catalogue, store: Store, settings: Settings) -> Self {
+        Self::of_host(&InCommon::new(catalogue), store, settings, u64::MAX)
+    }
+
+    /// One of the schools of a host.
+    pub(crate) fn of_host(common: &InCommon, store: Store, settings: Settings, most_bytes: u64) -> Self {
         AppState {
-            catalogue: Arc::new(catalogue),
+            shipped: common.shipped.clone(),
             store: Arc::new(store),
             settings: Arc::new(settings),
-            sign_ins: Arc::default(),
+            sign_ins: Arc::new(SignIns::sharing(common.hashing.clone())),
             seen: Arc::default(),
             kept_answers: Arc::default(),
             laid: Arc::default(),
@@ -84,7 +107,8 @@ impl AppState {
             writing: Arc::new(Semaphore::new(1)),
             written: Arc::default(),
             copying: Arc::default(),
-            figures: Arc::default(),
+            figures: common.figures.clone(),
+            most_bytes,
         }
     }
 
@@ -92,11 +116,14 @@ impl AppState {
     /// made again only when they change.
     pub(crate) fn in_force(&self, reader: &Reader<'_>) -> Result<Arc<InForce>, ApiError> {
         let own = reader.own_values()?;
+        if own.is_empty() {
+            return Ok(self.shipped.clone());
+        }
         let mut laid = self.laid.lock().unwrap_or_else(PoisonError::into_inner);
         if let Some(found) = laid.as_ref().filter(|found| found.own == own) {
             return Ok(found.in_force.clone());
         }
-        let found = Arc::new(in_force(&self.catalogue, &own));
+        let found = Arc::new(in_force(&self.shipped.catalogue, &own));
         *laid = Some(Laid { own, in_force: found.clone() });
         Ok(found)
     }
@@ -149,6 +176,10 @@ impl AppState {
         K: Serialize + DeserializeOwned,
         T: Send + 'static,
     {
+        let bytes = if self.most_bytes == u64::MAX { 0 } else { self.store.bytes() };
+        if bytes >= self.most_bytes {
+            return Err(ApiError::SchoolFull { bytes, most: self.most_bytes });
+        }
         let state = self.clone();
         in_turn(&self.writing, move |_| {
             let answered = state.store.write(|writer| {
@@ -181,6 +212,13 @@ impl AppState {
             answered
         })
         .await
+    }
+
+    /// Lets go of what is kept in memory to be quick.
+    pub(crate) fn be_small(&self) {
+        *self.laid.lock().unwrap_or_else(PoisonError::into_inner) = None;
+        self.kept_answers.forget();
+        self.store.be_small();
     }
 
     /// Changes what no device sends twice and nobody is named for: sessions, invitations, passphrases.

@@ -28,8 +28,8 @@ pub(crate) async fn count(State(state): State<AppState>, request: Request, next:
 }
 
 /// Serves what a host watches, until the program ends.
-pub async fn watch(listener: TcpListener, state: AppState) {
-    if let Err(error) = axum::serve(listener, watched(state)).await {
+pub async fn watch(listener: TcpListener, routes: Router) {
+    if let Err(error) = axum::serve(listener, routes).await {
         tracing::error!(%error, "nothing is answered to who watches any more");
     }
 }

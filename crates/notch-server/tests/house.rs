@@ -196,7 +196,7 @@ async fn what_is_kept_in_memory_gives_way_to_what_another_program_wrote() {
 async fn the_program_ends_though_a_request_stays_open() {
     let folder = TempDir::new().unwrap();
     let settings = Settings { demo: false, beside_own: false, made_up: None, reach: Reach::default(), clock: Clock::System };
-    let state = AppState::new(Catalogue::shipped().unwrap(), Store::open(folder.path()).unwrap(), settings);
+    let state = AppState::new(&Catalogue::shipped().unwrap(), Store::open(folder.path()).unwrap(), settings);
     let listener = TcpListener::bind("127.0.0.1:0").await.unwrap();
     let address = listener.local_addr().unwrap();
     let (stop, stopped) = tokio::sync::oneshot::channel::<()>();

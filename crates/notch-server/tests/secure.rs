@@ -31,9 +31,9 @@ async fn serve(tls: Arc<Tls>) -> Served {
     let folder = TempDir::new().unwrap();
     let listener = TcpListener::bind("127.0.0.1:0").await.unwrap();
     let at = listener.local_addr().unwrap();
-    let reach = Reach { listen: at, tls: Some(tls) };
+    let reach = Reach { listen: at, tls: Some(tls), ..Reach::default() };
     let settings = Settings { demo: false, beside_own: false, made_up: None, reach, clock: Clock::System };
-    let state = AppState::new(Catalogue::shipped().unwrap(), Store::open(folder.path()).unwrap(), settings);
+    let state = AppState::new(&Catalogue::shipped().unwrap(), Store::open(folder.path()).unwrap(), settings);
     let (stop, stopped) = oneshot::channel();
     tokio::spawn(run(state, listener, async {
         let _ = stopped.await;

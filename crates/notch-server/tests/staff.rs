@@ -213,7 +213,7 @@ async fn sessions_are_listed_outlive_a_restart_and_are_ended() {
         clock: Clock::demo(notch_demo::evening()),
     };
     let catalogue = notch_core::catalogue::Catalogue::shipped().unwrap();
-    let again = router(AppState::new(catalogue, Store::open(server.folder()).unwrap(), settings));
+    let again = router(AppState::new(&catalogue, Store::open(server.folder()).unwrap(), settings));
     assert_eq!(helper.answer(&again, Method::GET, "/api/rack", Value::Null).await.status(), StatusCode::OK);
 
     let path = format!("/api/sessions/{of_lead}");

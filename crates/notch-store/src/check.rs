@@ -52,7 +52,7 @@ impl Store {
         thread::scope(|scope| {
             for _ in 0..hands {
                 scope.spawn(|| {
-                    let connection = connection(&file);
+                    let connection = connection(file);
                     loop {
                         let index = next.fetch_add(1, Ordering::Relaxed);
                         let Some(look) = looks.get(index) else { return };

@@ -125,7 +125,7 @@ impl Store {
         };
         let part = part_in(folder).map_err(unwritable)?;
         let path = part.path().join(DATABASE_FILE);
-        copy_pages(&self.file(), &path)?;
+        copy_pages(self.file(), &path)?;
         take_as_whole(&path)?;
         let copy = Store::open(part.path())?;
         copy.check()?;

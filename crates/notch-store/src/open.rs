@@ -39,17 +39,23 @@ const CHECKED_AT_ONCE: u64 = 16 * 1024 * 1024;
 /// An open database: one connection that writes, some that read.
 #[derive(Debug)]
 pub struct Store {
+    /// What is told of it.
     path: PathBuf,
+    /// The file itself; of a copy that was opened to be looked at it is another than the one that is told.
+    file: PathBuf,
     writer: Mutex<Connection>,
     /// Whether the main file surely says that changes stand beside it.
     said_open: AtomicBool,
-    readers: Vec<Mutex<Connection>>,
+    /// Connections that read, each opened when it is first needed.
+    readers: [Mutex<Option<Connection>>; READERS],
     next_reader: AtomicUsize,
     /// Only looks whether the file was changed, by this program or by another.
     watch: Mutex<Connection>,
     attempts: Mutex<HashMap<i64, KeptAttempts>>,
     /// The folder of a copy, which goes with the store.
     copy: Option<TempDir>,
+    /// Says that no other server may serve it; let go last of all.
+    served: Option<ServingLock>,
 }
 
 impl Drop for Store {
@@ -120,6 +126,17 @@ impl Store {
             return Err(unwritable("the database file is read-only".to_owned()));
         }
         Self::with_writer(path, connection, &beside)
+    }
+
+    /// The same of a school that this program alone serves, until what is returned is dropped.
+    ///
+    /// # Errors
+    /// [`StoreError::Served`] if another server has it, and those of [`Store::open`].
+    pub fn open_served(folder: &Path) -> Result<Self, StoreError> {
+        let served = ServingLock::take(folder)?;
+        let mut store = Self::open(folder)?;
+        store.served = Some(served);
+        Ok(store)
     }
 
     /// Opens a copy of the database, so that nothing is made or changed in the data folder. The copy is
@@ -207,8 +224,9 @@ impl Store {
             set_zones(&connection, &machine_zone()).map_err(explain)?;
         }
         let watch = Mutex::new(connect(&path)?);
-        let readers = (0..READERS).map(|_| connect(&path).map(Mutex::new)).collect::<Result<_, _>>()?;
+        let readers = <[Mutex<Option<Connection>>; READERS]>::default();
         Ok(Store {
+            file: path.clone(),
             path,
             writer: Mutex::new(connection),
             said_open: AtomicBool::new(false),
@@ -217,6 +235,7 @@ impl Store {
             watch,
             attempts: Mutex::default(),
             copy: None,
+            served: None,
         })
     }
 
@@ -255,9 +274,9 @@ impl Store {
         size(&self.path) + size(&beside(&self.path, "-wal"))
     }
 
-    /// The file itself; of a copy that was opened to be looked at it is another than the one that is told.
-    pub(crate) fn file(&self) -> PathBuf {
-        lock(&self.writer).path().map_or_else(|| self.path.clone(), PathBuf::from)
+    /// The file itself.
+    pub(crate) fn file(&self) -> &Path {
+        &self.file
     }
 
     /// The database file.
@@ -295,7 +314,8 @@ impl Store {
         read: impl FnOnce(&Reader<'_>) -> Result<T, StoreError>,
     ) -> Result<T, StoreError> {
         let changes = self.changes()?;
-        let mut connection = self.free_reader();
+        let mut reader = self.free_reader();
+        let connection = self.opened(&mut reader)?;
         connection.progress_handler(STEPS, Some(move || !still_wanted()))?;
         let done =
             connection.transaction().map_err(StoreError::from).and_then(|tx| read(&Reader { tx, kept: Some((self, changes)) }));
@@ -319,12 +339,41 @@ impl Store {
         Ok(done)
     }
 
-    pub(crate) fn free_reader(&self) -> MutexGuard<'_, Connection> {
-        if let Some(free) = self.readers.iter().find_map(|reader| reader.try_lock().ok()) {
-            return free;
+    /// A place for a connection that reads, one that is open before one that is not.
+    fn free_reader(&self) -> MutexGuard<'_, Option<Connection>> {
+        let mut free = None;
+        for reader in self.readers.iter().filter_map(|reader| reader.try_lock().ok()) {
+            if reader.is_some() {
+                return reader;
+            }
+            free.get_or_insert(reader);
         }
-        let turn = self.next_reader.fetch_add(1, Ordering::Relaxed);
-        self.readers.get(turn % self.readers.len().max(1)).map_or_else(|| lock(&self.writer), lock)
+        free.unwrap_or_else(|| {
+            let turn = self.next_reader.fetch_add(1, Ordering::Relaxed);
+            let [first, ..] = &self.readers;
+            lock(self.readers.get(turn % READERS).unwrap_or(first))
+        })
+    }
+
+    fn opened<'r>(&self, reader: &'r mut Option<Connection>) -> Result<&'r mut Connection, StoreError> {
+        if reader.is_none() {
+            *reader = Some(connect(&self.file)?);
+        }
+        reader.as_mut().ok_or(StoreError::Locked)
+    }
+
+    /// Lets go of what is held in memory to be quick: nobody has asked for a while. It is taken up again by who does.
+    pub fn be_small(&self) {
+        for mut reader in self.readers.iter().filter_map(|reader| reader.try_lock().ok()) {
+            *reader = None;
+        }
+        self.attempts.lock().unwrap_or_else(PoisonError::into_inner).clear();
+        for connection in [&self.writer, &self.watch] {
+            if let Ok(connection) = connection.try_lock() {
+                connection.flush_prepared_statement_cache();
+                let _ = connection.execute_batch("PRAGMA shrink_memory");
+            }
+        }
     }
 }
 
@@ -348,7 +397,7 @@ impl Reader<'_> {
 }
 
 /// A connection of a thread that panicked has rolled back; it is sound to go on with it.
-fn lock(connection: &Mutex<Connection>) -> MutexGuard<'_, Connection> {
+fn lock<T>(connection: &Mutex<T>) -> MutexGuard<'_, T> {
     connection.lock().unwrap_or_else(PoisonError::into_inner)
 }
 

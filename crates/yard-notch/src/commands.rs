@@ -6,6 +6,7 @@ use std::io::{self, Write};
 use std::net::SocketAddr;
 use std::path::{Path, PathBuf};
 use std::sync::{Arc, OnceLock};
+use std::time::Duration;
 
 use jiff::SignedDuration;
 use notch_core::catalogue::Catalogue;
@@ -13,8 +14,8 @@ use notch_core::own::{InForce, SetAside, in_force};
 use notch_core::rotation::Instance;
 use notch_core::staff::{Role, check_name};
 use notch_core::views::{AskedJobs, answer_jobs};
-use notch_server::{AppState, Clock, MadeUp, Reach, Settings, Tls, TlsError, hash_passphrase};
-use notch_store::{Document, FORMAT, ServingLock, Store, StoreError};
+use notch_server::{AppState, Clock, Host, MadeUp, Reach, Settings, Tls, hash_passphrase, watched, watched_host};
+use notch_store::{Document, FORMAT, Schools, ServingLock, Store, StoreError};
 use tokio::net::TcpListener;
 use tracing_subscriber::filter::{LevelFilter, Targets};
 use tracing_subscriber::layer::SubscriberExt;
@@ -40,6 +41,9 @@ fn start_log(form: LogForm) -> Done {
 
 pub(crate) fn serve(asked: &Serve) -> Done {
     start_log(asked.log)?;
+    if let Some(schools) = &asked.schools {
+        return serve_schools(asked, schools);
+    }
     let (demo, listen) = (asked.demo, asked.listen);
     let data = asked.data.clone().unwrap_or_else(|| PathBuf::from(if demo { "demo-data" } else { "data" }));
     let catalogue = Catalogue::shipped()?;
@@ -48,7 +52,7 @@ pub(crate) fn serve(asked: &Serve) -> Done {
     let store = Store::open(&data)?;
     let clock = if demo { demo_clock(&store, &catalogue)? } else { own_clock(&store)? };
     let has_passphrase = store.read(|reader| reader.people_who_sign_in())? > 0;
-    if !listen.ip().is_loopback() && !has_passphrase {
+    if (asked.proxied || !listen.ip().is_loopback()) && !has_passphrase {
         return Err(format!(
             "{listen} can be reached from other machines, and no passphrase was set. Allowed without one: 127.0.0.1 or [::1]. \
              Set one with: yard-notch passphrase --data {}",
@@ -56,35 +60,56 @@ pub(crate) fn serve(asked: &Serve) -> Done {
         )
         .into());
     }
-    if !asked.tls && asked.tls_cert.is_none() && !asked.tls_name.is_empty() {
-        return Err("--tls-name says what a certificate is for: it needs --tls, or --tls-cert and --tls-key".into());
-    }
     let tls = tls(asked, &data)?.map(Arc::new);
     let runtime = tokio::runtime::Builder::new_multi_thread().enable_all().build()?;
     runtime.block_on(async {
         let listener = TcpListener::bind(listen).await.map_err(|error| told_of_port(listen, &error))?;
-        let reach = Reach { listen: listener.local_addr()?, tls };
+        let reach = Reach { listen: listener.local_addr()?, tls, proxied: asked.proxied, ..Reach::default() };
         let made_up = (!demo).then(|| made_up_in(data.join("made-up"), catalogue.clone(), reach.clone()));
         println!("Yard Notch is at {}  (data in {}; stop with Ctrl+C)", reach.first_address(), data.display());
         if let Some(there) = reach.for_others() {
             println!("Other devices: {there}");
         }
-        let state = AppState::new(catalogue, store, Settings { demo, beside_own: false, made_up, reach, clock });
+        let state = AppState::new(&catalogue, store, Settings { demo, beside_own: false, made_up, reach, clock });
         if let Some(watch) = asked.watch {
             let listener = TcpListener::bind(watch).await.map_err(|error| told_of_port(watch, &error))?;
             println!("Watched at http://{}/readyz and /metrics", listener.local_addr()?);
-            tokio::spawn(notch_server::watch(listener, state.clone()));
+            tokio::spawn(notch_server::watch(listener, watched(state.clone())));
         }
         notch_server::run(state, listener, stopped()).await?;
         Ok(())
     })
 }
 
+/// Serves the schools of a folder.
+fn serve_schools(asked: &Serve, folder: &Path) -> Done {
+    let catalogue = Catalogue::shipped()?;
+    let schools = Schools::in_folder(folder)?;
+    let tls = tls(asked, &folder.join(".host"))?.map(Arc::new);
+    let runtime = tokio::runtime::Builder::new_multi_thread().enable_all().build()?;
+    runtime.block_on(async {
+        let listener = TcpListener::bind(asked.listen).await.map_err(|error| told_of_port(asked.listen, &error))?;
+        let reach = Reach { listen: listener.local_addr()?, tls, proxied: asked.proxied, of_many: true, path: String::new() };
+        println!("The schools of {} are at {}/s/NAME/  (stop with Ctrl+C)", folder.display(), reach.first_address());
+        let host = Host::new(schools, &catalogue, reach, Duration::from_secs(60 * u64::from(asked.close_after)))?;
+        if let Some(watch) = asked.watch {
+            let listener = TcpListener::bind(watch).await.map_err(|error| told_of_port(watch, &error))?;
+            println!("The page for who runs the host: http://{}/", listener.local_addr()?);
+            tokio::spawn(notch_server::watch(listener, watched_host(host.clone())));
+        }
+        notch_server::run_host(host, listener, stopped()).await;
+        Ok(())
+    })
+}
+
 /// TLS as it was asked for.
-fn tls(asked: &Serve, data: &Path) -> Result<Option<Tls>, TlsError> {
+fn tls(asked: &Serve, data: &Path) -> Result<Option<Tls>, Box<dyn Error>> {
     match (&asked.tls_cert, &asked.tls_key) {
-        (Some(certificate), Some(key)) => Tls::given(certificate, key, &asked.tls_name).map(Some),
-        _ if asked.tls => Tls::own(&data.join("tls"), &asked.tls_name).map(Some),
+        (Some(certificate), Some(key)) => Ok(Some(Tls::given(certificate, key, &asked.tls_name)?)),
+        _ if asked.tls => Ok(Some(Tls::own(&data.join("tls"), &asked.tls_name)?)),
+        _ if !asked.tls_name.is_empty() => {
+            Err("--tls-name says what a certificate is for: it needs --tls, or --tls-cert and --tls-key".into())
+        }
         _ => Ok(None),
     }
 }
@@ -99,7 +124,7 @@ fn made_up_in(folder: PathBuf, catalogue: Catalogue, reach: Reach) -> MadeUp {
         let store = Store::open(&folder)?;
         let clock = demo_clock(&store, &catalogue).map_err(|error| error.to_string())?;
         let settings = Settings { demo: true, beside_own: true, made_up: None, reach: reach.clone(), clock };
-        Ok(notch_server::router(AppState::new(catalogue.clone(), store, settings)))
+        Ok(notch_server::router(AppState::new(&catalogue, store, settings)))
     })
 }
 

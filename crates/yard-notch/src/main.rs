@@ -3,6 +3,7 @@
 mod backup;
 mod commands;
 mod paper;
+mod school;
 
 use std::net::SocketAddr;
 use std::path::PathBuf;
@@ -90,6 +91,14 @@ enum Command {
         #[arg(long, value_name = "DIR", default_value = "data")]
         data: PathBuf,
     },
+    /// The schools of a host, as `serve --schools` serves them.
+    School {
+        /// Folder of the schools.
+        #[arg(long, value_name = "DIR", default_value = "schools", global = true)]
+        schools: PathBuf,
+        #[command(subcommand)]
+        command: school::Command,
+    },
     /// Print the OpenAPI document.
     #[command(hide = true)]
     Openapi,
@@ -106,6 +115,15 @@ struct Serve {
     /// Folder for the data [default: data, or demo-data with --demo].
     #[arg(long, value_name = "DIR")]
     data: Option<PathBuf>,
+    /// Serve every school of this folder, each at /s/NAME/ or its own host name; see `yard-notch school`.
+    #[arg(long, value_name = "DIR", conflicts_with_all = ["demo", "data"])]
+    schools: Option<PathBuf>,
+    /// With --schools: minutes without a request after which a school is closed, until somebody asks again.
+    #[arg(long, value_name = "MINUTES", default_value = "10", requires = "schools")]
+    close_after: u32,
+    /// Requests come by a proxy alone that speaks TLS before this program and tells in X-Forwarded-For who sent them.
+    #[arg(long, conflicts_with_all = ["demo", "tls", "tls_cert"])]
+    proxied: bool,
     /// Address to listen on; other than this machine's own only once somebody has a passphrase.
     #[arg(long, value_name = "ADDR", default_value = "127.0.0.1:7411")]
     listen: SocketAddr,
@@ -177,6 +195,7 @@ fn main() -> ExitCode {
         Command::Rotate { file } => commands::rotate(&file),
         Command::Paper(asked) => paper::write(&asked),
         Command::Passphrase { name, data } => commands::passphrase(&data, name.as_deref()),
+        Command::School { schools, command } => school::run(&schools, command),
         Command::Openapi => commands::print_openapi(),
         Command::CourseSchema => commands::print_course_schema(),
     };

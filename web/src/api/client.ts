@@ -5,6 +5,7 @@ import type { components, paths } from './schema.gen';
 import { noted } from './kept';
 import { waitedFor } from './waiting';
 import { nothingTyped } from './worker';
+import { SCHOOL } from '../shared/school';
 
 /** Types of the wire, by their names in the OpenAPI document. */
 export type Api = components['schemas'];
@@ -88,7 +89,7 @@ async function sendUntilAnswered(request: Request): Promise<Response> {
 }
 
 // Tests without a browser have no address of their own.
-const baseUrl = typeof location === 'undefined' ? '' : location.origin;
+const baseUrl = typeof location === 'undefined' ? '' : `${location.origin}${SCHOOL}`;
 
 /** Asks: reads, or works something out of what is sent along; nothing is changed by it. */
 export const ask = createClient<paths>({ baseUrl, fetch: send });

@@ -1,6 +1,7 @@
 import { answer, api } from './client';
 import { useChange } from './changes';
 import { forgetRoom } from './worker';
+import { inSchool } from '../shared/school';
 
 /** Signs this browser in; the name may be left out where only one person has a passphrase. */
 export const useSignIn = () =>
@@ -14,13 +15,13 @@ export const useJoin = (secret: string) =>
     'sign-in',
     (passphrase: string) =>
       answer(api.POST('/api/join/{secret}', { params: { path: { secret } }, body: { passphrase } })),
-    { onSuccess: () => window.location.assign('/') },
+    { onSuccess: () => window.location.assign(inSchool('/')) },
   );
 
 /** The page is loaded anew: nothing of one school stays on the screen of another. */
 const anew = () => {
   forgetRoom();
-  window.location.assign('/');
+  window.location.assign(inSchool('/'));
 };
 
 /** Looks at the made-up school, in a folder of its own. */

@@ -1,4 +1,5 @@
 import { useSyncExternalStore } from 'react';
+import { inSchool } from '../shared/school';
 
 /** Without a touch for so long, nobody is in the middle of something. */
 const QUIET_MS = 60_000;
@@ -82,7 +83,7 @@ export async function keepPage(): Promise<void> {
     controlled = true;
     set({ keeps: true });
   });
-  const registration = await workers.register('/sw.js');
+  const registration = await workers.register(inSchool('/sw.js'));
   const look = () => {
     if (registration.waiting && workers.controller) set({ waiting: registration.waiting });
   };

@@ -26,10 +26,10 @@ pub(crate) async fn write(State(state): State<AppState>, Id(id): Id) -> Result<i
 #[utoipa::path(post, operation_id = "course_file_read", path = "/api/course-file/read", tag = "courses", request_body = CourseFile,
     responses((status = 200, body = FileContents)))]
 pub(crate) async fn read(State(state): State<AppState>, Body(body): Body<Value>) -> Result<Json<FileContents>, ApiError> {
-    let shipped = state.catalogue.clone();
+    let shipped = state.shipped.clone();
     state
         .read_records(move |reader| {
-            let file = checked(reader, &shipped, body)?;
+            let file = checked(reader, &shipped.catalogue, body)?;
             Ok(Json(file.contents(reader.knife_numbers()?.is_empty())))
         })
         .await
@@ -43,11 +43,11 @@ pub(crate) async fn take(
     write: DeviceWrite,
     Body(body): Body<Value>,
 ) -> Result<(StatusCode, Json<Course>), ApiError> {
-    let shipped = state.catalogue.clone();
+    let shipped = state.shipped.clone();
     state
         .write(
             write,
-            move |writer, _, _| Ok(writer.take_course_file(&checked(writer, &shipped, body)?)?.id),
+            move |writer, _, _| Ok(writer.take_course_file(&checked(writer, &shipped.catalogue, body)?)?.id),
             |reader, _, id| Ok((StatusCode::CREATED, Json(reader.course(id)?))),
         )
         .await

@@ -31,6 +31,7 @@ mod whole_lesson;
 pub(crate) mod yard;
 
 pub use paper::pages_of;
+pub use staff::{NewInvitation, new_invitation};
 pub use whole_lesson::LookedAt;
 
 use jiff::civil::Date;

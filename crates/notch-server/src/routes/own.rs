@@ -78,7 +78,7 @@ pub(crate) struct DropOwn {
 }
 
 fn view(state: &AppState, reader: &Reader<'_>) -> Result<OwnView, ApiError> {
-    let (shipped, in_force) = (&state.catalogue, state.in_force(reader)?);
+    let (shipped, in_force) = (&state.shipped.catalogue, state.in_force(reader)?);
     let InForce { catalogue, set_aside } = &*in_force;
     let mut own = Vec::new();
     for record in reader.own_values()? {
@@ -122,13 +122,13 @@ pub(crate) async fn keep(
     Body(body): Body<KeepOwn>,
 ) -> Result<Json<OwnView>, ApiError> {
     let asked = state.clone();
-    let shipped = state.catalogue.clone();
+    let shipped = state.shipped.clone();
     state
         .write(
             write,
             move |writer, catalogue, _| {
                 let value = body.value.with_id(catalogue);
-                with_own(&shipped, std::slice::from_ref(&value))?;
+                with_own(&shipped.catalogue, std::slice::from_ref(&value))?;
                 Ok(writer.keep_own(body.version, &value)?)
             },
             move |reader, _, ()| Ok(Json(view(&asked, reader)?)),
@@ -145,12 +145,12 @@ pub(crate) async fn go_back(
     Body(body): Body<DropOwn>,
 ) -> Result<Json<OwnView>, ApiError> {
     let asked = state.clone();
-    let shipped = state.catalogue.clone();
+    let shipped = state.shipped.clone();
     state
         .write(
             write,
             move |writer, _, _| {
-                if !body.kind.is_shipped(&shipped, &body.id) {
+                if !body.kind.is_shipped(&shipped.catalogue, &body.id) {
                     ApiError::unless_empty(writer.uses_of_own(body.kind, &body.id)?.problems(body.kind, &body.id))?;
                 }
                 Ok(writer.drop_own(body.kind, &body.id, body.version)?)

@@ -47,7 +47,7 @@ pub(super) fn new_session(state: &AppState, headers: &HeaderMap) -> Result<(NewS
     let agent = headers.get(header::USER_AGENT).and_then(|agent| agent.to_str().ok()).unwrap_or("");
     Ok((
         NewSession { token_sha256: sha256(&token), device: device(agent), at, until },
-        session_cookie(&token, state.settings.reach.is_secure()),
+        session_cookie(&token, &state.settings.reach),
     ))
 }
 
@@ -89,10 +89,7 @@ pub(crate) async fn sign_in(
     }
     let found = state.read_records(move |reader| Ok(reader.passphrase_of(body.name.as_deref())?)).await?;
     let (id, hash) = found.unzip();
-    let known = state
-        .sign_ins
-        .check(caller(&headers, connection), body.passphrase, hash.clone(), state.settings.reach.is_secure())
-        .await?;
+    let known = state.sign_ins.check(caller(&headers, connection), body.passphrase, hash.clone(), &state.settings.reach).await?;
     let (session, cookie) = new_session(&state, &headers)?;
     state
         .write_access(move |writer| {
@@ -111,7 +108,7 @@ pub(crate) async fn sign_out(State(state): State<AppState>, headers: HeaderMap) 
     if let Standing::In(session) = standing(&state, &headers).await? {
         state.write_access(move |writer| Ok(writer.end_session(session.id)?)).await?;
     }
-    Ok((StatusCode::NO_CONTENT, AppendHeaders([(header::SET_COOKIE, no_session_cookie())])))
+    Ok((StatusCode::NO_CONTENT, AppendHeaders([(header::SET_COOKIE, no_session_cookie(&state.settings.reach))])))
 }
 
 /// Who is invited.

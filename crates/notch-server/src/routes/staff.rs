@@ -150,13 +150,32 @@ pub(crate) struct Invitation {
     until: Timestamp,
 }
 
+/// A link by which somebody chooses a passphrase, about to be kept.
+#[derive(Debug)]
+pub struct NewInvitation {
+    /// Path of the link in the school, with its secret.
+    pub path: String,
+    /// What is kept of the secret.
+    pub kept: String,
+    /// Until when it can be taken.
+    pub until: Timestamp,
+}
+
+/// Makes a link by which somebody chooses a passphrase; it counts once it is kept.
+///
+/// # Errors
+/// The machine has no random figures.
+pub fn new_invitation() -> Result<NewInvitation, ApiError> {
+    let secret = random_token()?;
+    let until = Timestamp::now().saturating_add(INVITED_FOR).map_err(|error| ApiError::Internal(error.to_string()))?;
+    Ok(NewInvitation { path: format!("/join/{secret}"), kept: sha256(&secret), until })
+}
+
 /// Makes a link by which somebody chooses a passphrase, for the first time or anew; an earlier link counts no longer.
 #[utoipa::path(post, operation_id = "staff_invite", path = "/api/staff/{id}/invitation", tag = "staff", params(("id" = i64, Path)),
     responses((status = 201, body = Invitation)))]
 pub(crate) async fn invite(State(state): State<AppState>, Id(id): Id) -> Result<(StatusCode, Json<Invitation>), ApiError> {
-    let secret = random_token()?;
-    let until = Timestamp::now().saturating_add(INVITED_FOR).map_err(|error| ApiError::Internal(error.to_string()))?;
-    let kept = sha256(&secret);
+    let NewInvitation { path, kept, until } = new_invitation()?;
     state
         .write_access(move |writer| {
             if writer.people_who_sign_in()? == 0 {
@@ -166,7 +185,7 @@ pub(crate) async fn invite(State(state): State<AppState>, Id(id): Id) -> Result<
             Ok(writer.invite(id, &kept, until)?)
         })
         .await?;
-    Ok((StatusCode::CREATED, Json(Invitation { path: format!("/join/{secret}"), until })))
+    Ok((StatusCode::CREATED, Json(Invitation { path, until })))
 }
 
 /// The first who signs in here.
@@ -247,7 +266,7 @@ pub(crate) async fn change_passphrase(
     };
     let name = who.name.clone();
     let hash = state.read_records(move |reader| Ok(reader.passphrase_of(Some(&name))?)).await?.map(|(_, hash)| hash);
-    let checked = state.sign_ins.check(caller(&headers, connection), body.current, hash, state.settings.reach.is_secure()).await;
+    let checked = state.sign_ins.check(caller(&headers, connection), body.current, hash, &state.settings.reach).await;
     checked.map_err(|error| match error {
         ApiError::WrongPassphrase => ApiError::Fields(vec![notch_core::Problem::new(
             "/current",
@@ -287,10 +306,7 @@ pub(crate) async fn choose_name(
         return Err(ApiError::Conflict("you are signed in under your own name".to_owned()));
     }
     ApiError::unless_empty(check_name(&body.name).into_iter().collect())?;
-    Ok((
-        StatusCode::NO_CONTENT,
-        AppendHeaders([(header::SET_COOKIE, name_cookie(body.name.trim(), state.settings.reach.is_secure()))]),
-    ))
+    Ok((StatusCode::NO_CONTENT, AppendHeaders([(header::SET_COOKIE, name_cookie(body.name.trim(), &state.settings.reach))])))
 }
 
 /// Which changes are asked for.

@@ -16,23 +16,29 @@ pub struct Reach {
     pub listen: SocketAddr,
     /// TLS, where it is spoken.
     pub tls: Option<Arc<Tls>>,
+    /// Requests come by a proxy that speaks TLS before it, and says by whom they were sent.
+    pub proxied: bool,
+    /// One of the schools of a host: everybody signs in, wherever from.
+    pub of_many: bool,
+    /// What the addresses of the school begin with, without a slash at the end; empty where it has the host to itself.
+    pub path: String,
 }
 
 impl Default for Reach {
     fn default() -> Self {
-        Reach { listen: SocketAddr::from(([127, 0, 0, 1], 7411)), tls: None }
+        Reach { listen: SocketAddr::from(([127, 0, 0, 1], 7411)), tls: None, proxied: false, of_many: false, path: String::new() }
     }
 }
 
 impl Reach {
     /// Requests come over TLS alone.
     pub(crate) fn is_secure(&self) -> bool {
-        self.tls.is_some()
+        self.tls.is_some() || self.proxied
     }
 
-    /// It listens to this machine only.
+    /// It is for this machine only, and nobody need sign in.
     pub(crate) fn is_loopback(&self) -> bool {
-        self.listen.ip().is_loopback()
+        self.listen.ip().is_loopback() && !self.proxied && !self.of_many
     }
 
     /// Names and addresses under which other devices reach it, the best first; none where it listens to this machine
@@ -97,7 +103,7 @@ mod tests {
 
     #[test]
     fn an_address_is_written_as_a_browser_takes_it() {
-        let reach = |listen: &str| Reach { listen: listen.parse().unwrap(), tls: None };
+        let reach = |listen: &str| Reach { listen: listen.parse().unwrap(), ..Reach::default() };
         assert_eq!(reach("0.0.0.0:7411").address("10.0.0.4", true), "https://10.0.0.4:7411");
         assert_eq!(reach("0.0.0.0:443").address("10.0.0.4", true), "https://10.0.0.4");
         assert_eq!(reach("[::]:80").address("fd00::4", false), "http://[fd00::4]");

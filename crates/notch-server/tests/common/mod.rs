@@ -49,7 +49,7 @@ impl Server {
             store.write::<_, StoreError>(set).unwrap();
         }
         let settings = Settings { demo: true, beside_own: false, made_up: None, reach: Reach::default(), clock };
-        let state = AppState::new(catalogue, store, settings);
+        let state = AppState::new(&catalogue, store, settings);
         Server { router: router(state.clone()), state, kept_in: folder }
     }
 

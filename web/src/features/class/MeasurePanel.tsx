@@ -11,6 +11,7 @@ import { TakeBack, TakenBack } from '../../shared/TakeBack';
 import { useKeepSample } from './changes';
 import styles from './Class.module.css';
 import { VerdictView } from './VerdictView';
+import { ofSchool } from '../../shared/school';
 
 type Custom = Api['SampleCustom'];
 
@@ -31,7 +32,7 @@ export function MeasurePanel({
  * new start of the page, until they are saved or thrown away.
  */
 function useTyped(attempt: Api['Attempt'] | undefined) {
-  const key = `yard-notch-pieces ${attempt ? `${attempt.id} ${attempt.started_at}` : 'none'}`;
+  const key = ofSchool(`yard-notch-pieces ${attempt ? `${attempt.id} ${attempt.started_at}` : 'none'}`);
   const [text, setText] = useLocalStorage({
     key,
     defaultValue: '',

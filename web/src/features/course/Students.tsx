@@ -10,6 +10,7 @@ import { Trouble } from '../../shared/State';
 import { useArchiveStudent } from './changes';
 import { PasteNames } from './PasteNames';
 import { TakeAlong } from './TakeAlong';
+import { inSchool } from '../../shared/school';
 
 type Fields = Api['StudentFields'];
 
@@ -52,7 +53,7 @@ export function Students({ courseId, students }: { courseId: number; students: A
         <Button
           variant="default"
           component="a"
-          href={`/api/courses/${courseId}/roster`}
+          href={inSchool(`/api/courses/${courseId}/roster`)}
           download="class-list.csv"
         >
           Save the class list as a file

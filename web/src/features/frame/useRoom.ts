@@ -1,6 +1,7 @@
 import { useEffect } from 'react';
 import type { Api } from '../../api/client';
 import { useWorker } from '../../api/worker';
+import { inSchool } from '../../shared/school';
 
 /** What a class needs on the way: read once, so that the worker has it when the network fails. */
 function roomOf(view: Api['CourseView'], lesson: Api['LessonPlace'] | undefined): string[] {
@@ -34,7 +35,7 @@ export function useRoom(view: Api['CourseView'] | undefined, lesson: Api['Lesson
       for (const address of addresses.split('\n')) {
         if (broken.signal.aborted) return;
         // Read to its end: an answer that is broken off is not kept.
-        await fetch(address, { signal: broken.signal })
+        await fetch(inSchool(address), { signal: broken.signal })
           .then((response) => response.arrayBuffer())
           .catch(() => undefined);
       }

@@ -7,6 +7,7 @@ import { Failed, Loading } from '../../shared/State';
 import { useHere } from '../frame';
 import styles from './Paper.module.css';
 import { Sheet } from './Sheet';
+import { inSchool } from '../../shared/school';
 
 const KINDS: { value: Api['PaperKind']; label: string }[] = [
   { value: 'lesson', label: 'Lesson' },
@@ -55,7 +56,7 @@ export default function PaperPage() {
         <Button
           variant="default"
           component="a"
-          href={`/api/lessons/${lessonId}/paper/pdf?${query}`}
+          href={inSchool(`/api/lessons/${lessonId}/paper/pdf?${query}`)}
           download={`lesson-${lessonId}-${page}.pdf`}
         >
           As PDF
@@ -77,7 +78,7 @@ export default function PaperPage() {
             <figcaption>
               Page {index + 1} of {pages.data.pages.length} ·{' '}
               <a
-                href={`/api/lessons/${lessonId}/paper/svg?${query}&number=${index + 1}`}
+                href={inSchool(`/api/lessons/${lessonId}/paper/svg?${query}&number=${index + 1}`)}
                 download={`lesson-${lessonId}-${page}-${index + 1}.svg`}
               >
                 as SVG

@@ -7,6 +7,7 @@ import { capital, day } from '../../shared/format';
 import { Failed, Loading } from '../../shared/State';
 import { OrderTable } from './OrderTable';
 import styles from './Produce.module.css';
+import { inSchool } from '../../shared/school';
 
 /** One order over the lessons of a course, for who buys: what comes on which day. */
 export function CourseOrder({ courseId }: { courseId: number }) {
@@ -38,7 +39,7 @@ export function CourseOrder({ courseId }: { courseId: number }) {
         <Button
           variant="default"
           component="a"
-          href={`/api/courses/${courseId}/order/table?${query.toString()}`}
+          href={inSchool(`/api/courses/${courseId}/order/table?${query.toString()}`)}
           download="order.csv"
         >
           As a table

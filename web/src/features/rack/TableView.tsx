@@ -9,6 +9,7 @@ import { Said } from '../../shared/Said';
 import { Trouble } from '../../shared/State';
 import { useTakeTable } from './changes';
 import styles from './Rack.module.css';
+import { inSchool } from '../../shared/school';
 
 /** The rack as a table: out for a spreadsheet, in with every wrong row told before anything is kept. */
 export function TableView({ tabs }: { tabs: React.ReactNode }) {
@@ -39,7 +40,7 @@ export function TableView({ tabs }: { tabs: React.ReactNode }) {
               </Button>
             )}
           </FileButton>
-          <Button variant="default" component="a" href="/api/rack/table" download="rack.csv">
+          <Button variant="default" component="a" href={inSchool('/api/rack/table')} download="rack.csv">
             Save the rack as a file
           </Button>
         </div>

@@ -13,6 +13,7 @@ import styles from './Rotation.module.css';
 import { Rounds } from './Rounds';
 import type { Selected } from './selected';
 import { Way } from './Way';
+import { inSchool } from '../../shared/school';
 
 /** Who works in which round with which knife: read before class, and changed when somebody is ill. */
 export default function RotationPage() {
@@ -173,7 +174,7 @@ function Bar({ view, news, onNews }: Pick<Props, 'view' | 'news' | 'onNews'>) {
         <Button
           variant="default"
           component="a"
-          href={`/api/lessons/${view.lesson_id}/rotation/table`}
+          href={inSchool(`/api/lessons/${view.lesson_id}/rotation/table`)}
           download="rotation.csv"
         >
           As a table

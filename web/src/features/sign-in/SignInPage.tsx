@@ -5,12 +5,13 @@ import { ApiProblem, told } from '../../api/client';
 import { useSignIn } from '../../api/session';
 import styles from './SignIn.module.css';
 import { Brand } from './Brand';
+import { ofSchool } from '../../shared/school';
 
 /** Asked of every browser once somebody has a passphrase; the name only where several have one. */
 export default function SignInPage({ names }: { names: boolean }) {
   // The device remembers who signed in last: on most it is always the same person.
   const [name, setName] = useLocalStorage({
-    key: 'yard-notch-signs-in',
+    key: ofSchool('yard-notch-signs-in'),
     defaultValue: '',
     getInitialValueInEffect: false,
   });

@@ -5,6 +5,7 @@ import { Trouble } from '../../shared/State';
 import { useAddStaff, useArchiveStaff, useChangeRole, useInvite } from './changes';
 import { MAY } from './You';
 import styles from './Staff.module.css';
+import { inSchool } from '../../shared/school';
 
 const ROLES: Api['Role'][] = ['instructor', 'assistant'];
 
@@ -92,7 +93,7 @@ function stands(member: Api['StaffMember']): string {
 
 /** The link, told this once. */
 function Link({ name, path }: { name: string; path: string }) {
-  const link = `${window.location.origin}${path}`;
+  const link = `${window.location.origin}${inSchool(path)}`;
   return (
     <div className={styles.link} role="status">
       <p>
