@@ -107,6 +107,14 @@ impl ApiError {
         if problems.is_empty() { Ok(()) } else { Err(ApiError::Fields(problems)) }
     }
 
+    /// What happened, as who runs the program is told.
+    pub(crate) fn for_the_host(self) -> String {
+        match self {
+            ApiError::Internal(chain) => chain,
+            other => other.document().detail,
+        }
+    }
+
     /// What happened, as it is told.
     pub fn document(self) -> ProblemDocument {
         let (status, kind, title, detail, problems) = match self {
@@ -143,12 +151,7 @@ impl ApiError {
                 (StatusCode::TOO_MANY_REQUESTS, "too-much-asked", "Too much at once", detail.to_owned(), Vec::new())
             }
             ApiError::SchoolFull { bytes, most } => {
-                let detail = format!(
-                    "The school has {} MB, and its host gives it {}. Nothing of this was kept; all can still be read. Ask who runs the host.",
-                    bytes.div_ceil(1_000_000),
-                    most / 1_000_000
-                );
-                (StatusCode::INSUFFICIENT_STORAGE, "school-full", "The school is full", detail, Vec::new())
+                (StatusCode::INSUFFICIENT_STORAGE, "school-full", "The school is full", school_full(bytes, most), Vec::new())
             }
             ApiError::Busy(detail) => (StatusCode::SERVICE_UNAVAILABLE, "busy", "No time now", detail.to_owned(), Vec::new()),
             ApiError::TooSlow => {
@@ -172,6 +175,14 @@ impl ApiError {
         };
         ProblemDocument { kind: format!("/problems/{kind}"), title: title.to_owned(), status: status.as_u16(), detail, problems }
     }
+}
+
+fn school_full(bytes: u64, most: u64) -> String {
+    format!(
+        "The school has {} MB, and its host gives it {}. Nothing of this was kept; all can still be read. Ask who runs the host.",
+        bytes.div_ceil(1_000_000),
+        most / 1_000_000
+    )
 }
 
 fn wrong_passphrase() -> Problem {

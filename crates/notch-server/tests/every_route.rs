@@ -16,17 +16,17 @@ const OPEN: [(&str, &str); 7] = [
     ("POST", "/api/join/1"),
 ];
 
-struct Route {
-    method: Method,
-    path: String,
+pub struct Route {
+    pub method: Method,
+    pub path: String,
     /// Takes a body.
-    body: bool,
+    pub body: bool,
     /// Has an id or a word in its path.
     names: bool,
 }
 
 /// Every route, ids and words of its path filled in.
-async fn routes(server: &Server, id: &str) -> Vec<Route> {
+pub async fn routes(server: &Server, id: &str) -> Vec<Route> {
     let (_, description) = server.get("/api/openapi.json").await;
     let mut found = Vec::new();
     for (path, methods) in description["paths"].as_object().unwrap() {

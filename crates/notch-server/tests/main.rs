@@ -16,6 +16,7 @@ mod course_file;
 mod course_plan;
 mod every_route;
 mod first_evening;
+mod host;
 mod house;
 mod paper;
 mod plan;

@@ -25,6 +25,9 @@ use crate::turns::blocking;
 /// How long the last of what was begun is waited for when a door is closed.
 const LAST: Duration = Duration::from_secs(30);
 
+/// So long a request waits where its school has asked for all that it is given, before it is refused.
+const PATIENCE_MS: u64 = 2_000;
+
 /// The one way to the records of a school: it alone has opened them, and what it hands a request to can reach no
 /// others. Made by [`Door::open`], from the school's name; the routes behind it are not to be had without it.
 pub(super) struct Door {
@@ -78,8 +81,11 @@ impl Door {
         let now = self.now();
         self.asked.store(now, Ordering::Relaxed);
         *self.small.lock().unwrap_or_else(PoisonError::into_inner) = false;
-        if !self.allowance.lock().unwrap_or_else(PoisonError::into_inner).take(self.card.limits, now) {
-            return ApiError::TooMuchAsked.into_response();
+        while !self.allowance.lock().unwrap_or_else(PoisonError::into_inner).take(self.card.limits, self.now()) {
+            if self.now() - now > PATIENCE_MS {
+                return ApiError::TooMuchAsked.into_response();
+            }
+            tokio::time::sleep(Duration::from_millis(50)).await;
         }
         self.routes.clone().oneshot(request).await.into_response()
     }

@@ -190,12 +190,17 @@ impl Host {
                 return Ok(Entry::Held);
             }
         }
-        let entry = self.open(name, &mut door).await;
-        match &entry {
-            Ok(_) => self.note(name, None),
-            Err(error) => self.note(name, Some(format!("{error:?}"))),
+        match self.open(name, &mut door).await {
+            Ok(entry) => {
+                self.note(name, None);
+                Ok(entry)
+            }
+            Err(error @ ApiError::Busy(_)) => Err(error),
+            Err(error) => {
+                self.note(name, Some(error.for_the_host()));
+                Err(ApiError::Busy("The records of this school cannot be opened. Who runs the host sees why."))
+            }
         }
-        entry
     }
 
     async fn open(&self, name: &SchoolName, door: &mut OwnedMutexGuard<Option<Arc<Door>>>) -> Result<Entry, ApiError> {
@@ -311,7 +316,7 @@ impl Host {
         for name in due {
             let Ok(Entry::Door(door)) = self.enter(&name).await else { continue };
             let done = door.copy_if_due().await;
-            self.note(&name, done.err().map(|error| format!("no copy could be made: {error:?}")).or_else(|| door.copy_failed()));
+            self.note(&name, done.err().map(ApiError::for_the_host).or_else(|| door.copy_failed()).map(no_copy));
         }
         Ok(())
     }
@@ -365,6 +370,10 @@ enum Entry {
     Archived,
     /// It is on another host.
     Moved(Option<String>),
+}
+
+fn no_copy(why: String) -> String {
+    format!("no copy could be made: {why}")
 }
 
 fn not_here() -> ApiError {

@@ -102,7 +102,9 @@ fn on_host(host: &Host, name: SchoolName, now: Timestamp) -> OnHost {
     });
     let file = std::fs::metadata(data.join(DATABASE_FILE)).ok();
     let bytes = file.as_ref().map_or(0, std::fs::Metadata::len);
-    let changed = file.and_then(|file| file.modified().ok()).and_then(|at| Timestamp::try_from(at).ok());
+    let moment = |at: std::io::Result<std::time::SystemTime>| at.ok().and_then(|at| Timestamp::try_from(at).ok());
+    let changed = file.as_ref().and_then(|file| moment(file.modified()));
+    let made = file.as_ref().and_then(|file| moment(file.created())).or(changed);
     let copied = Copies::of(&data).list().ok().and_then(|copies| copies.first().map(|copy| copy.at));
     let place = host.places().get(&name).cloned();
     let door = place.and_then(|place| place.try_lock().ok().and_then(|door| door.clone()));
@@ -113,10 +115,14 @@ fn on_host(host: &Host, name: SchoolName, now: Timestamp) -> OnHost {
     if let Some(damage) = door.as_ref().and_then(|door| door.damage()) {
         to_do.push(format!("Damaged: {damage}"));
     }
-    if served && changed.is_some_and(|changed| copied.is_none_or(|copied| changed > copied && now.duration_since(copied) > OLD)) {
-        to_do.push(
-            copied.map_or_else(|| "No copy yet.".to_owned(), |_| "Changed since its latest copy, which is old.".to_owned()),
-        );
+    // A school that was made a moment ago has no copy yet.
+    let old = |at: Timestamp| now.duration_since(at) > OLD;
+    match (changed, copied) {
+        (Some(_), None) if served && made.is_some_and(old) => to_do.push("There is no copy of it.".to_owned()),
+        (Some(changed), Some(copied)) if served && changed > copied && old(copied) => {
+            to_do.push("Changed since its latest copy, which is old.".to_owned());
+        }
+        _ => {}
     }
     let most_bytes = card.limits.most_bytes;
     if bytes.saturating_mul(NEARLY.1) >= most_bytes.saturating_mul(NEARLY.0) {
@@ -148,7 +154,11 @@ fn when(at: Timestamp) -> String {
 }
 
 fn size(bytes: u64) -> String {
-    if bytes < 1_000_000 { format!("{} kB", bytes.div_ceil(1000)) } else { format!("{} MB", bytes.div_ceil(1_000_000)) }
+    match bytes {
+        0..1_000_000 => format!("{} kB", bytes.div_ceil(1000)),
+        1_000_000..10_000_000_000 => format!("{} MB", bytes.div_ceil(1_000_000)),
+        _ => format!("{} GB", bytes.div_ceil(1_000_000_000)),
+    }
 }
 
 fn escaped(text: &str) -> String {
@@ -219,8 +229,9 @@ fn row(school: &OnHost, at: &str) -> String {
     let now = if school.open { "open" } else { school.standing };
     let to_do: String = school.to_do.iter().map(|words| format!("<p class=\"caution\">{}</p>", escaped(words))).collect();
     format!(
-        "<tr><th scope=\"row\">{title}<span class=\"quiet\">{}</span>{to_do}</th><td>{now}</td>\
-         <td class=\"figure\">{}<span class=\"quiet\">of {}</span></td><td>{}</td><td>{}</td></tr>",
+        "<tr><th scope=\"row\">{title}<span class=\"quiet\">{}</span>{to_do}</th><td data-of=\"Now\">{now}</td>\
+         <td class=\"figure\" data-of=\"Size\">{}<span class=\"quiet\">of {}</span></td><td data-of=\"Last change\">{}</td>\
+         <td data-of=\"Latest copy\">{}</td></tr>",
         escaped(&address),
         size(school.bytes),
         size(school.most_bytes),
