@@ -7,7 +7,8 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 
-const BINARY =
+/** The program. */
+export const BINARY =
   process.env.YARD_NOTCH ?? fileURLToPath(new URL('../target/debug/yard-notch', import.meta.url));
 
 /** The real program on a data folder of its own. */

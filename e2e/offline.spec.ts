@@ -8,7 +8,7 @@ async function kept(page: Page, address: string) {
   await expect
     .poll(() =>
       page.evaluate(async () => {
-        const room = navigator.serviceWorker.controller && (await caches.open('yard-notch-room'));
+        const room = navigator.serviceWorker.controller && (await caches.open('yard-notch-room /'));
         return room ? (await room.keys()).map(({ url }) => new URL(url).pathname) : [];
       }),
     )
@@ -50,7 +50,7 @@ test('who signs out leaves nothing of the school behind on the device', async ({
   await expect
     .poll(() =>
       page.evaluate(async () => {
-        const room = await caches.open('yard-notch-room');
+        const room = await caches.open('yard-notch-room /');
         return (await room.keys())
           .map(({ url }) => new URL(url).pathname)
           .filter((path) => path !== '/api/about');

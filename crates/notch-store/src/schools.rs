@@ -247,8 +247,8 @@ impl Schools {
         let (from, arriving) = (self.data(name), there.arriving(name)?);
         Store::open_copy(&from)?.copy_to(&arriving.join(DATABASE_FILE))?;
         copy_folder(&from, &arriving).map_err(|error| there.unwritable(&arriving, &error))?;
-        let mut hold = self.hold(name)?;
         let began = Instant::now();
+        let mut hold = self.hold(name)?;
         // What was changed last stands in the one file when it was let go of by a server; not after a lost current.
         drop(Store::open(&from)?);
         let carried = bring_up_to_date(&from.join(DATABASE_FILE), &arriving.join(DATABASE_FILE))

@@ -18,4 +18,5 @@ mod keeping;
 mod migrations;
 mod own;
 mod people;
+mod schools;
 mod whole;

@@ -77,7 +77,9 @@ async function sendWrite(request: Request): Promise<Response> {
 async function sendUntilAnswered(request: Request): Promise<Response> {
   for (const wait of AGAIN_MS) {
     try {
-      return await fetch(request.clone());
+      const response = await fetch(request.clone());
+      // Nothing of it was begun: the program has no time for it now, or the school is on its way to another host.
+      if (response.status !== 503 || !response.headers.has('retry-after')) return response;
     } catch (error) {
       if (request.signal.aborted) throw error;
     }
