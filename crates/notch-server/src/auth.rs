@@ -1,6 +1,6 @@
 //! Who asks, and what they may do.
 
-use axum::extract::{Request, State};
+use axum::extract::Request;
 use axum::http::HeaderMap;
 use axum::middleware::Next;
 use axum::response::{IntoResponse, Response};
@@ -9,6 +9,7 @@ use notch_core::staff::Role;
 use notch_store::StaffSession;
 
 use crate::error::ApiError;
+use crate::let_in::School;
 use crate::passphrase::{name_on_device, session_token};
 use crate::state::AppState;
 use crate::who::Who;
@@ -67,7 +68,7 @@ pub(crate) async fn standing(state: &AppState, headers: &HeaderMap) -> Result<St
 }
 
 /// Lets a request through if nobody signs in here, or if its browser is signed in; who asks is told to the handler.
-pub(crate) async fn require_sign_in(State(state): State<AppState>, mut request: Request, next: Next) -> Response {
+pub(crate) async fn require_sign_in(School(state): School, mut request: Request, next: Next) -> Response {
     match standing(&state, request.headers()).await {
         Ok(standing) => match who_asks(&standing, request.headers()) {
             Some(who) => {

@@ -1,13 +1,12 @@
 //! The front end, embedded in the program: hashed files for ever, the page itself never cached.
 
-use axum::extract::State;
 use axum::http::{HeaderMap, HeaderValue, StatusCode, Uri, header};
 use axum::response::{IntoResponse, Response};
 use rust_embed::RustEmbed;
 
 use crate::error::ApiError;
-use crate::passphrase::random_token;
-use crate::state::AppState;
+use crate::let_in::School;
+use crate::secret::random_token;
 
 /// What `npm run build` made. A clone without it compiles, and says what to do.
 #[derive(RustEmbed)]
@@ -28,7 +27,7 @@ const SCHOOL: &str = "__SCHOOL__";
 const MANIFEST: &str = "\"/manifest.webmanifest\"";
 
 /// A file of the front end, or the page for every address that is a place of the program.
-pub(crate) async fn serve(State(state): State<AppState>, uri: Uri, headers: HeaderMap) -> Response {
+pub(crate) async fn serve(School(state): School, uri: Uri, headers: HeaderMap) -> Response {
     let path = uri.path().trim_start_matches('/');
     if path.contains('.') || path.starts_with("assets/") {
         return serve_file(uri, headers).await;

@@ -5,11 +5,10 @@ use utoipa_axum::router::OpenApiRouter;
 use utoipa_axum::routes;
 
 use crate::routes as r;
-use crate::state::AppState;
 
 /// Routes that read and change nothing, questions with a body too: their answers are kept until
 /// something changes.
-pub(crate) fn reading() -> OpenApiRouter<AppState> {
+pub(crate) fn reading() -> OpenApiRouter {
     OpenApiRouter::new()
         .routes(routes!(r::catalogue::catalogue))
         .routes(routes!(r::courses::list))
@@ -65,7 +64,7 @@ pub(crate) fn reading() -> OpenApiRouter<AppState> {
 }
 
 /// Routes that change something: an instructor may. They take the id and the moment that a device gives to a write.
-pub(crate) fn writing() -> OpenApiRouter<AppState> {
+pub(crate) fn writing() -> OpenApiRouter {
     OpenApiRouter::new()
         .routes(routes!(r::courses::add))
         .routes(routes!(r::courses::change))
@@ -105,7 +104,7 @@ pub(crate) fn writing() -> OpenApiRouter<AppState> {
 }
 
 /// The same for what is written down while a class goes on: an assistant may too.
-pub(crate) fn assisting() -> OpenApiRouter<AppState> {
+pub(crate) fn assisting() -> OpenApiRouter {
     OpenApiRouter::new()
         .routes(routes!(r::made_up::open, r::made_up::leave))
         .routes(routes!(r::care::add))
@@ -122,13 +121,13 @@ pub(crate) fn assisting() -> OpenApiRouter<AppState> {
 }
 
 /// Every group of changes that a device may send twice.
-pub(crate) fn all_writing() -> [OpenApiRouter<AppState>; 3] {
+pub(crate) fn all_writing() -> [OpenApiRouter; 3] {
     [writing(), writing_files(), assisting()]
 }
 
 /// Routes whose answers hang on who asks, or change though no record does; they are not kept. Everybody who works
 /// here may ask them.
-pub(crate) fn of_who_asks() -> OpenApiRouter<AppState> {
+pub(crate) fn of_who_asks() -> OpenApiRouter {
     OpenApiRouter::new()
         .routes(routes!(r::copies::show))
         .routes(routes!(r::staff::show))
@@ -139,22 +138,22 @@ pub(crate) fn of_who_asks() -> OpenApiRouter<AppState> {
 }
 
 /// The same for instructors alone.
-pub(crate) fn of_instructors() -> OpenApiRouter<AppState> {
+pub(crate) fn of_instructors() -> OpenApiRouter {
     OpenApiRouter::new().routes(routes!(r::copies::make)).routes(routes!(r::staff::invite)).routes(routes!(r::staff::changes))
 }
 
 /// Routes that look into a large file and change nothing.
-pub(crate) fn reading_files() -> OpenApiRouter<AppState> {
+pub(crate) fn reading_files() -> OpenApiRouter {
     OpenApiRouter::new().routes(routes!(r::course_file::read))
 }
 
 /// Routes that take a large file; an instructor may.
-pub(crate) fn writing_files() -> OpenApiRouter<AppState> {
+pub(crate) fn writing_files() -> OpenApiRouter {
     OpenApiRouter::new().routes(routes!(r::course_file::take))
 }
 
 /// Routes that anybody may ask who can reach the server.
-pub(crate) fn open() -> OpenApiRouter<AppState> {
+pub(crate) fn open() -> OpenApiRouter {
     OpenApiRouter::new()
         .routes(routes!(r::about::about))
         .routes(routes!(r::calendar::subscribed))

@@ -7,19 +7,19 @@
 //! routes only read, the router says. Only a whole JSON answer is kept: anything else, a stream above all, passes through untouched.
 
 use axum::body::{Body, HttpBody, to_bytes};
-use axum::extract::{Request, State};
+use axum::extract::Request;
 use axum::http::{StatusCode, header};
 use axum::middleware::Next;
 use axum::response::{IntoResponse, Response};
 
 use crate::error::ApiError;
 use crate::kept_answers::Answer;
+use crate::let_in::School;
 use crate::limits::BODY_LIMIT;
-use crate::state::AppState;
 
 /// Answers from what is kept, or works the answer out and keeps it. An answer that may not be kept is
 /// nobody's but the asker's: who waited for it asks in turn.
-pub(crate) async fn keep_answers(State(state): State<AppState>, request: Request, next: Next) -> Response {
+pub(crate) async fn keep_answers(School(state): School, request: Request, next: Next) -> Response {
     // The number of the change is read before the database is: an answer is never newer than it says.
     let changes = match state.store.changes() {
         Ok(changes) => changes,
@@ -71,7 +71,7 @@ mod tests {
     use tower::ServiceExt;
 
     use super::*;
-    use crate::{Clock, Reach, Settings};
+    use crate::{AppState, Clock, Reach, Settings};
 
     /// A body that is never ready.
     struct Open;
@@ -85,14 +85,12 @@ mod tests {
         }
     }
 
-    fn asking(route: routing::MethodRouter<AppState>) -> (tempfile::TempDir, Router) {
+    fn asking(route: routing::MethodRouter) -> (tempfile::TempDir, Router) {
         let folder = tempfile::tempdir().unwrap();
         let settings = Settings { demo: false, beside_own: false, made_up: None, reach: Reach::default(), clock: Clock::System };
         let state = AppState::new(&Catalogue::shipped().unwrap(), Store::open(folder.path()).unwrap(), settings);
-        let router = Router::new()
-            .route("/asked", route)
-            .route_layer(middleware::from_fn_with_state(state.clone(), keep_answers))
-            .with_state(state);
+        let router =
+            Router::new().route("/asked", route).route_layer(middleware::from_fn(keep_answers)).layer(axum::Extension(state));
         (folder, router)
     }
 

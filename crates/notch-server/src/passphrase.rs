@@ -16,11 +16,10 @@ use base64::Engine;
 use base64::prelude::BASE64_URL_SAFE_NO_PAD as URL_SAFE_NO_PAD;
 use notch_core::Problem;
 use notch_core::staff::check_name;
-use rand::TryRngCore;
-use sha2::{Digest, Sha256};
 use tokio::sync::Semaphore;
 
 use crate::error::ApiError;
+use crate::secret::{random_bytes, random_token, sha256};
 use crate::secure::Reach;
 use crate::turns::blocking;
 
@@ -108,18 +107,6 @@ pub fn hash_passphrase(passphrase: &str) -> Result<String, String> {
 fn is_passphrase(passphrase: &str, hash: &str) -> bool {
     passphrase.len() <= 4 * MAX_PASSPHRASE
         && PasswordHash::new(hash).is_ok_and(|hash| Argon2::default().verify_password(passphrase.as_bytes(), &hash).is_ok())
-}
-
-fn random_bytes<const N: usize>() -> Result<[u8; N], rand::rand_core::OsError> {
-    let mut bytes = [0; N];
-    rand::rngs::OsRng.try_fill_bytes(&mut bytes)?;
-    Ok(bytes)
-}
-
-/// A random value in hexadecimal.
-pub(crate) fn random_token() -> Result<String, ApiError> {
-    let bytes = random_bytes::<24>().map_err(|error| ApiError::Internal(error.to_string()))?;
-    Ok(bytes.iter().map(|byte| format!("{byte:02x}")).collect())
 }
 
 /// Callers that try to sign in. Lost when the program stops.
@@ -237,11 +224,6 @@ pub(crate) fn name_on_device(headers: &HeaderMap) -> Option<String> {
 /// SHA-256 of the secret by which a browser is signed in.
 pub(crate) fn session_token(headers: &HeaderMap) -> Option<String> {
     cookie(headers, COOKIE).map(sha256)
-}
-
-/// SHA-256 of a secret, in hexadecimal: what is kept of it.
-pub(crate) fn sha256(secret: &str) -> String {
-    Sha256::digest(secret).iter().map(|byte| format!("{byte:02x}")).collect()
 }
 
 /// Who tries.

@@ -33,7 +33,7 @@ use crate::watch::count;
 
 /// Limits of a group of routes that take a small body, answer at once and whole. A group whose answers
 /// stream, or whose bodies are large, gets limits of its own.
-fn at_once(group: Router<AppState>) -> Router<AppState> {
+fn at_once(group: Router) -> Router {
     let layers = ServiceBuilder::new()
         .layer(
             CompressionLayer::new()
@@ -72,10 +72,11 @@ async fn sent_whole(most: usize, request: Request, next: Next) -> Response {
 
 /// The whole program over HTTP: the school's own routes, and those of the made-up one for who looks at it.
 pub fn router(state: AppState) -> Router {
+    let routes = routes(state.settings.reach.clone());
     if state.settings.made_up.is_none() {
-        return school(state);
+        return let_in(routes, state);
     }
-    let own = school(state.clone());
+    let own = let_in(routes, state.clone());
     // Before any routing: what a path says is each school's own to read.
     Router::new().fallback(move |request: Request| which_school(state.clone(), own.clone(), request))
 }
@@ -96,9 +97,17 @@ async fn which_school(state: AppState, own: Router, request: Request) -> Respons
     }
 }
 
-/// The routes and layers of one school.
-fn school(state: AppState) -> Router {
-    let plain = |group: OpenApiRouter<AppState>| group.split_for_parts().0;
+/// Lets every request in to one school.
+fn let_in(routes: Router, state: AppState) -> Router {
+    Router::new().fallback(move |mut request: Request| {
+        request.extensions_mut().insert(state.clone());
+        routes.clone().oneshot(request)
+    })
+}
+
+/// The routes and layers of any school, which each request says for itself: many schools need them once.
+pub(crate) fn routes(reach: Reach) -> Router {
+    let plain = |group: OpenApiRouter| group.split_for_parts().0;
     let files = plain(reading_files())
         .merge(plain(writing_files()).route_layer(middleware::from_fn(require_instructor)))
         .route_layer(middleware::from_fn(file_sent_in_time))
@@ -106,23 +115,21 @@ fn school(state: AppState) -> Router {
     let instructors = plain(writing()).merge(plain(of_instructors())).route_layer(middleware::from_fn(require_instructor));
     // Inside the sign-in: what is kept is given to those alone who may ask.
     let guarded = plain(reading())
-        .route_layer(middleware::from_fn_with_state(state.clone(), keep_answers))
+        .route_layer(middleware::from_fn(keep_answers))
         .route_layer(middleware::from_fn(asked_in_time))
         .merge(plain(assisting()).merge(plain(of_who_asks())).merge(instructors).route_layer(middleware::from_fn(sent_in_time)))
         .merge(files)
-        .route_layer(middleware::from_fn_with_state(state.clone(), require_sign_in));
+        .route_layer(middleware::from_fn(require_sign_in));
     let api = guarded
         .merge(plain(open()).route_layer(middleware::from_fn(sent_in_time)))
         .route("/api/openapi.json", routing::get(description))
         .route("/api/course-file/schema", routing::get(schema))
         .route("/api/{*rest}", routing::any(|| async { ApiError::NotFound("there is no such address".to_owned()) }))
         .method_not_allowed_fallback(|| async { ApiError::Method })
-        .route_layer(middleware::from_fn_with_state(state.clone(), count))
+        .route_layer(middleware::from_fn(count))
         .layer(SetResponseHeaderLayer::if_not_present(header::CACHE_CONTROL, HeaderValue::from_static("no-store")));
-    let reach = state.settings.reach.clone();
     let trust = secure::pages(reach.clone());
-    let routes = at_once(api.fallback(routing::get(embedded_web::serve)).merge(trust.with_state(())));
-    dressed(routes.with_state(state), reach)
+    dressed(at_once(api.fallback(routing::get(embedded_web::serve)).merge(trust)), reach)
 }
 
 /// What is at addresses of a host that are no school's: the front end's files, which hold nothing of any school.

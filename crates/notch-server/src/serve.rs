@@ -17,16 +17,14 @@ use hyper_util::rt::{TokioIo, TokioTimer};
 use hyper_util::server::graceful::{GracefulShutdown, Watcher};
 use notch_store::{Store, StoreError};
 use tokio::net::{TcpListener, TcpStream};
-use tokio::sync::Notify;
 use tower::ServiceExt;
 
 use crate::copying::make_if_due;
 use crate::figures::Figures;
 use crate::guests::{Guests, Place};
 use crate::host::{Host, host_router};
-use crate::limits::{
-    AFTER_REFUSAL, CERTIFICATE_LOOK, CONNECTIONS, CONNECTIONS_OF_HOST, COPY_LOOK, GRACE, GREETING, HEAD, REST_AFTER,
-};
+use crate::limits::{AFTER_REFUSAL, CERTIFICATE_LOOK, CONNECTIONS, CONNECTIONS_OF_HOST, COPY_LOOK, GRACE, GREETING, HEAD};
+use crate::resting::rest_when_idle;
 use crate::router::router;
 use crate::secure::{Reach, Tls, pointer};
 use crate::state::AppState;
@@ -214,26 +212,6 @@ async fn copy_each_day(state: AppState) {
             tracing::warn!(?error, "no copy of the school could be made");
         }
         tokio::time::sleep(COPY_LOOK).await;
-    }
-}
-
-/// A while after the latest change, has the file hold all changes.
-pub(crate) async fn rest_when_idle(store: Arc<Store>, written: Arc<Notify>) {
-    loop {
-        written.notified().await;
-        loop {
-            while tokio::time::timeout(REST_AFTER, written.notified()).await.is_ok() {}
-            let store = store.clone();
-            match blocking(move || Ok(store.rest()?)).await {
-                Ok(true) => break,
-                // A reading held it up: later.
-                Ok(false) => {}
-                Err(error) => {
-                    tracing::warn!(?error, "the latest changes stand beside the school's file and could not be moved into it");
-                    break;
-                }
-            }
-        }
     }
 }
 

@@ -13,11 +13,12 @@ use tokio::net::TcpListener;
 
 use crate::copying::folder;
 use crate::error::ApiError;
+use crate::let_in::School;
 use crate::state::AppState;
 use crate::turns::blocking;
 
 /// Counts a request and its time.
-pub(crate) async fn count(State(state): State<AppState>, request: Request, next: Next) -> Response {
+pub(crate) async fn count(School(state): School, request: Request, next: Next) -> Response {
     let route = request.extensions().get::<MatchedPath>().map_or("page", MatchedPath::as_str).to_owned();
     let method = request.method().clone();
     let begun = Instant::now();

@@ -40,8 +40,14 @@ fn program() -> Command {
 }
 
 fn serve(arguments: &[&str], data: &Path) -> Serving {
-    let mut child =
-        program().arg("serve").args(["--listen", "127.0.0.1:0"]).args(arguments).arg(data).stdout(Stdio::piped()).spawn().unwrap();
+    let mut child = program()
+        .arg("serve")
+        .args(["--listen", "127.0.0.1:0"])
+        .args(arguments)
+        .arg(data)
+        .stdout(Stdio::piped())
+        .spawn()
+        .unwrap();
     let mut line = String::new();
     BufReader::new(child.stdout.take().unwrap()).read_line(&mut line).unwrap();
     let at = line.split("http://").nth(1).unwrap().split(['/', ' ']).next().unwrap().to_owned();
@@ -85,7 +91,9 @@ impl Device {
             if let Some((name, value)) = line.split_once(": ") {
                 match name {
                     "content-length" => length = value.parse().unwrap(),
-                    "set-cookie" if value.starts_with("yard_notch_sign_in") => cookie = value.split(';').next().unwrap().to_owned(),
+                    "set-cookie" if value.starts_with("yard_notch_sign_in") => {
+                        cookie = value.split(';').next().unwrap().to_owned()
+                    }
                     _ => {}
                 }
             }
@@ -117,8 +125,13 @@ fn template(folder: &Path) -> (Vec<i64>, String) {
         attempts.truncate(DEVICES);
         assert_eq!(attempts.len(), DEVICES);
     }
-    let mut passphrase =
-        program().args(["passphrase", "--name", "Mara", "--data"]).arg(&data).stdin(Stdio::piped()).stderr(Stdio::null()).spawn().unwrap();
+    let mut passphrase = program()
+        .args(["passphrase", "--name", "Mara", "--data"])
+        .arg(&data)
+        .stdin(Stdio::piped())
+        .stderr(Stdio::null())
+        .spawn()
+        .unwrap();
     passphrase.stdin.take().unwrap().write_all(b"lantern on the quay\n").unwrap();
     assert!(passphrase.wait().unwrap().success());
     let alone = folder.join("alone");
@@ -142,7 +155,13 @@ fn memory(serving: &Serving) -> u64 {
 fn told(what: &str, mut times: Vec<Duration>) {
     times.sort();
     let at = |share: f64| times[((times.len() as f64 * share) as usize).min(times.len() - 1)].as_secs_f64() * 1000.0;
-    println!("{what}: {} times, half under {:.1} ms, 99 of 100 under {:.1} ms, longest {:.1} ms", times.len(), at(0.5), at(0.99), at(1.0));
+    println!(
+        "{what}: {} times, half under {:.1} ms, 99 of 100 under {:.1} ms, longest {:.1} ms",
+        times.len(),
+        at(0.5),
+        at(0.99),
+        at(1.0)
+    );
 }
 
 /// One device of a class, for so long.
@@ -153,7 +172,8 @@ fn marks(at: &str, cookie: &str, school: usize, attempt: i64, begin: Duration, u
     let mut version = 1;
     let mut next = Instant::now();
     while Instant::now() < until {
-        let marks = json!({ "version": version, "marks": { "grip_ticked": version % 2 == 0, "hold_ticked": true, "faults": [] } });
+        let marks =
+            json!({ "version": version, "marks": { "grip_ticked": version % 2 == 0, "hold_ticked": true, "faults": [] } });
         let began = Instant::now();
         let (status, body, _) = device.ask("PUT", &format!("/s/school-{school}/api/attempts/{attempt}/marks"), Some(&marks));
         marked.push(began.elapsed());

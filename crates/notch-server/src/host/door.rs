@@ -16,11 +16,12 @@ use crate::Settings;
 use crate::clock::Clock;
 use crate::copying::make_if_due;
 use crate::error::ApiError;
-use crate::router::router;
+use crate::resting::rest_when_idle;
 use crate::secure::Reach;
-use crate::serve::rest_when_idle;
 use crate::state::{AppState, InCommon};
 use crate::turns::blocking;
+
+use super::under::UNDER;
 
 /// How long the last of what was begun is waited for when a door is closed.
 const LAST: Duration = Duration::from_secs(30);
@@ -29,10 +30,10 @@ const LAST: Duration = Duration::from_secs(30);
 const PATIENCE_MS: u64 = 2_000;
 
 /// The one way to the records of a school: it alone has opened them, and what it hands a request to can reach no
-/// others. Made by [`Door::open`], from the school's name; the routes behind it are not to be had without it.
+/// others. Made by [`Door::open`] alone, from the school's name; no request comes to a school's records but through its
+/// door.
 pub(super) struct Door {
     state: AppState,
-    routes: Router,
     resting: JoinHandle<()>,
     card: SchoolCard,
     card_changed: Option<SystemTime>,
@@ -51,14 +52,13 @@ impl Door {
         let card_changed = schools.card_changed(name);
         let card = schools.card(name)?;
         let store = Store::open_served(&schools.data(name))?;
-        let path = if card.hosts.is_empty() { format!("{}{name}", super::UNDER) } else { String::new() };
+        let path = if card.hosts.is_empty() { format!("{}{name}", UNDER) } else { String::new() };
         let reach = Reach { of_many: true, path, ..reach.clone() };
         let settings = Settings { demo: false, beside_own: false, made_up: None, reach, clock: Clock::System };
         let state = AppState::of_host(common, store, settings, card.limits.most_bytes);
         let resting = tokio::spawn(rest_when_idle(state.store.clone(), state.written.clone()));
         state.written.notify_one();
         Ok(Door {
-            routes: router(state.clone()),
             state,
             resting,
             allowance: Mutex::new(Allowance::full(card.limits, 0)),
@@ -72,7 +72,7 @@ impl Door {
     }
 
     /// Lets a request in, as far as the host gives the school so much.
-    pub(super) async fn let_in(&self, request: Request) -> Response {
+    pub(super) async fn let_in(&self, routes: &Router, mut request: Request) -> Response {
         if let Some(why) = self.damage.get() {
             tracing::error!(why, "asked of a damaged school");
             return ApiError::Busy("The file of this school is damaged. Who runs the host restores it from a copy.")
@@ -87,7 +87,8 @@ impl Door {
             }
             tokio::time::sleep(Duration::from_millis(50)).await;
         }
-        self.routes.clone().oneshot(request).await.into_response()
+        request.extensions_mut().insert(self.state.clone());
+        routes.clone().oneshot(request).await.into_response()
     }
 
     /// Whether the host says something else of it now.
@@ -142,8 +143,7 @@ impl Door {
     /// Ends what goes on behind it and closes the file, which then is all of the school; another server may open it
     /// then.
     pub(super) async fn close(self) {
-        let Door { state, routes, resting, .. } = self;
-        drop(routes);
+        let Door { state, resting, .. } = self;
         resting.abort();
         let _ = resting.await;
         let store = state.store.clone();

@@ -10,7 +10,8 @@ use axum::routing::any;
 use notch_core::school::{HostName, SchoolName};
 use tower::ServiceExt;
 
-use super::{Host, UNDER};
+use super::schools::Host;
+use super::under::UNDER;
 use crate::error::ApiError;
 use crate::router::of_no_school;
 

@@ -13,9 +13,10 @@ use notch_core::school::{SchoolCard, SchoolName, Standing};
 use notch_store::{Copies, DATABASE_FILE, is_held};
 use serde::{Deserialize, Serialize};
 
-use super::Host;
+use super::schools::Host;
+use super::under::UNDER;
 use crate::error::ApiError;
-use crate::passphrase::random_token;
+use crate::secret::random_token;
 use crate::turns::blocking;
 
 const STYLE: &str = include_str!("page.css");
@@ -225,7 +226,7 @@ fn content(schools: &[OnHost], find: &str, at: &str) -> String {
 fn row(school: &OnHost, at: &str) -> String {
     let moment = |at: Option<Timestamp>| at.map_or_else(|| "none".to_owned(), when);
     let title = if school.title.is_empty() { school.name.to_string() } else { escaped(&school.title) };
-    let address = school.hosts.first().map_or_else(|| format!("{at}{}{}/", super::UNDER, school.name), Clone::clone);
+    let address = school.hosts.first().map_or_else(|| format!("{at}{}{}/", UNDER, school.name), Clone::clone);
     let now = if school.open { "open" } else { school.standing };
     let to_do: String = school.to_do.iter().map(|words| format!("<p class=\"caution\">{}</p>", escaped(words))).collect();
     format!(

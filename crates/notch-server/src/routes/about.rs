@@ -1,7 +1,6 @@
 //! What this program is.
 
 use axum::Json;
-use axum::extract::State;
 use axum::http::HeaderMap;
 use jiff::Timestamp;
 use notch_core::staff::Role;
@@ -10,7 +9,7 @@ use utoipa::ToSchema;
 
 use crate::auth::{Standing, standing, who_asks};
 use crate::error::ApiError;
-use crate::state::AppState;
+use crate::let_in::School;
 
 /// What this program is, and how the asking browser stands to it.
 #[derive(Debug, Serialize, ToSchema)]
@@ -55,7 +54,7 @@ pub(crate) struct WhoIsHere {
 
 /// Version, licence, clock, and whether this browser must sign in.
 #[utoipa::path(get, operation_id = "about", path = "/api/about", tag = "about", responses((status = 200, body = About)))]
-pub(crate) async fn about(State(state): State<AppState>, headers: HeaderMap) -> Result<Json<About>, ApiError> {
+pub(crate) async fn about(School(state): School, headers: HeaderMap) -> Result<Json<About>, ApiError> {
     let standing = standing(&state, &headers).await?;
     let who = who_asks(&standing, &headers);
     Ok(Json(About {

@@ -1,7 +1,7 @@
 //! The lessons of a course as a calendar: once as a file, or as an address that calendars subscribe to.
 
 use axum::Json;
-use axum::extract::{Path, State};
+use axum::extract::Path;
 use axum::http::header;
 use axum::response::IntoResponse;
 use notch_core::calendar::course_calendar;
@@ -12,8 +12,8 @@ use utoipa::ToSchema;
 use crate::clock::Clock;
 use crate::error::ApiError;
 use crate::extract::{Body, DeviceWrite, Id};
-use crate::passphrase::random_token;
-use crate::state::AppState;
+use crate::let_in::School;
+use crate::secret::random_token;
 
 /// The address of a course's calendar.
 #[derive(Debug, Serialize, ToSchema)]
@@ -43,7 +43,7 @@ fn address_of(reader: &Reader<'_>, course: i64) -> Result<Json<CalendarAddress>,
 /// The lessons of a course as a calendar (iCalendar), by the clock of its time zone.
 #[utoipa::path(get, operation_id = "courses_calendar", path = "/api/courses/{id}/calendar", tag = "courses", params(("id" = i64, Path)),
     responses((status = 200, body = String, content_type = "text/calendar")))]
-pub(crate) async fn file(State(state): State<AppState>, Id(id): Id) -> Result<impl IntoResponse, ApiError> {
+pub(crate) async fn file(School(state): School, Id(id): Id) -> Result<impl IntoResponse, ApiError> {
     let clock = state.settings.clock.clone();
     let text = state.read_records(move |reader| calendar_of(reader, id, &clock)).await?;
     Ok(([KIND, (header::CONTENT_DISPOSITION, "attachment; filename=\"lessons.ics\"")], text))
@@ -52,7 +52,7 @@ pub(crate) async fn file(State(state): State<AppState>, Id(id): Id) -> Result<im
 /// The address to which calendars subscribe.
 #[utoipa::path(get, operation_id = "courses_calendar_address", path = "/api/courses/{id}/calendar/address", tag = "courses", params(("id" = i64, Path)),
     responses((status = 200, body = CalendarAddress)))]
-pub(crate) async fn address(State(state): State<AppState>, Id(id): Id) -> Result<Json<CalendarAddress>, ApiError> {
+pub(crate) async fn address(School(state): School, Id(id): Id) -> Result<Json<CalendarAddress>, ApiError> {
     state.read_records(move |reader| address_of(reader, id)).await
 }
 
@@ -60,7 +60,7 @@ pub(crate) async fn address(State(state): State<AppState>, Id(id): Id) -> Result
 #[utoipa::path(post, operation_id = "courses_share_calendar", path = "/api/courses/{id}/calendar/address", tag = "courses", params(("id" = i64, Path)), request_body = CalendarShared,
     responses((status = 200, body = CalendarAddress)))]
 pub(crate) async fn share(
-    State(state): State<AppState>,
+    School(state): School,
     Id(id): Id,
     write: DeviceWrite,
     Body(body): Body<CalendarShared>,
@@ -81,7 +81,7 @@ pub(crate) async fn share(
 /// The lessons of the course whose calendar has this address; without signing in.
 #[utoipa::path(get, operation_id = "calendar_subscribed", path = "/api/calendar/{secret}", tag = "courses", params(("secret" = String, Path)),
     responses((status = 200, body = String, content_type = "text/calendar")))]
-pub(crate) async fn subscribed(State(state): State<AppState>, Path(secret): Path<String>) -> Result<impl IntoResponse, ApiError> {
+pub(crate) async fn subscribed(School(state): School, Path(secret): Path<String>) -> Result<impl IntoResponse, ApiError> {
     let clock = state.settings.clock.clone();
     let text = state
         .read_records(move |reader| {

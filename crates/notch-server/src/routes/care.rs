@@ -1,7 +1,6 @@
 //! Edge care of one knife.
 
 use axum::Json;
-use axum::extract::State;
 use axum::http::StatusCode;
 use jiff::civil::Date;
 use notch_core::Problem;
@@ -20,7 +19,7 @@ use utoipa::{IntoParams, ToSchema};
 use super::{doctrines_of, kind_of, zone_of};
 use crate::error::ApiError;
 use crate::extract::{Asked, Body, DeviceWrite, Id};
-use crate::state::AppState;
+use crate::let_in::School;
 
 /// Most events that are shown of a knife.
 const EVENTS: u32 = 60;
@@ -183,7 +182,7 @@ fn care_of(
 #[utoipa::path(get, operation_id = "care_show", path = "/api/rack/{id}/care", tag = "rack", params(("id" = i64, Path), AskedOfKnife),
     responses((status = 200, body = KnifeCare)))]
 pub(crate) async fn show(
-    State(state): State<AppState>,
+    School(state): School,
     Id(id): Id,
     Asked(asked): Asked<AskedOfKnife>,
 ) -> Result<Json<KnifeCare>, ApiError> {
@@ -200,7 +199,7 @@ pub(crate) async fn show(
 #[utoipa::path(post, operation_id = "care_add", path = "/api/rack/{id}/care", tag = "rack", params(("id" = i64, Path)), request_body = NewCare,
     responses((status = 201, body = CareTaken)))]
 pub(crate) async fn add(
-    State(state): State<AppState>,
+    School(state): School,
     Id(id): Id,
     write: DeviceWrite,
     Body(new): Body<NewCare>,

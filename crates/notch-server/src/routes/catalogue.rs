@@ -1,7 +1,6 @@
 //! The catalogue, as the screens choose from it.
 
 use axum::Json;
-use axum::extract::State;
 use notch_core::catalogue::{
     BoardMaterial, Catalogue, Cut, DoctrineQuestion, Fault, Food, FoodGroup, Grip, Hold, KnifePart, KnifeType, LessonSegment,
     Manner, Motion, StandardSet, Third, Tolerance,
@@ -11,7 +10,7 @@ use serde::Serialize;
 use utoipa::ToSchema;
 
 use crate::error::ApiError;
-use crate::state::AppState;
+use crate::let_in::School;
 
 /// A grip, hold or motion in plain words.
 #[derive(Debug, Serialize, ToSchema)]
@@ -74,7 +73,7 @@ pub(crate) struct Board {
 
 /// Knives, foods, cuts, standards, faults and all other words of the field.
 #[utoipa::path(get, operation_id = "catalogue", path = "/api/catalogue", tag = "catalogue", responses((status = 200, body = CatalogueView)))]
-pub(crate) async fn catalogue(State(state): State<AppState>) -> Result<Json<CatalogueView>, ApiError> {
+pub(crate) async fn catalogue(School(state): School) -> Result<Json<CatalogueView>, ApiError> {
     state.read(|_, catalogue| Ok(Json(view(catalogue)))).await
 }
 

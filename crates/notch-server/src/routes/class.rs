@@ -1,7 +1,6 @@
 //! Running a lesson: attempts, marks, samples, incidents.
 
 use axum::Json;
-use axum::extract::State;
 use axum::http::StatusCode;
 use jiff::Timestamp;
 use notch_core::Problem;
@@ -17,7 +16,7 @@ use utoipa::{IntoParams, ToSchema};
 use super::{CourseRecords, kind_of};
 use crate::error::ApiError;
 use crate::extract::{Asked, Body, DeviceWrite, Id};
-use crate::state::AppState;
+use crate::let_in::School;
 
 /// Which exercise the class is seen for.
 #[derive(Debug, Deserialize, IntoParams)]
@@ -67,7 +66,7 @@ pub(crate) struct Judged {
 #[utoipa::path(get, operation_id = "class_show", path = "/api/lessons/{id}/class", tag = "class", params(("id" = i64, Path), ForExercise),
     responses((status = 200, body = ClassView)))]
 pub(crate) async fn show(
-    State(state): State<AppState>,
+    School(state): School,
     Id(id): Id,
     Asked(asked): Asked<ForExercise>,
 ) -> Result<Json<ClassView>, ApiError> {
@@ -134,7 +133,7 @@ fn new_attempt(reader: &Reader<'_>, catalogue: &Catalogue, start: &Start, at: Ti
 #[utoipa::path(post, operation_id = "class_start", path = "/api/attempts", tag = "class", request_body = Start,
     responses((status = 201, body = Attempt)))]
 pub(crate) async fn start(
-    State(state): State<AppState>,
+    School(state): School,
     write: DeviceWrite,
     Body(start): Body<Start>,
 ) -> Result<(StatusCode, Json<Attempt>), ApiError> {
@@ -150,7 +149,7 @@ pub(crate) async fn start(
 /// Stops a running attempt.
 #[utoipa::path(post, operation_id = "class_stop", path = "/api/attempts/{id}/stop", tag = "class", params(("id" = i64, Path)),
     responses((status = 200, body = Attempt)))]
-pub(crate) async fn stop(State(state): State<AppState>, Id(id): Id, write: DeviceWrite) -> Result<Json<Attempt>, ApiError> {
+pub(crate) async fn stop(School(state): School, Id(id): Id, write: DeviceWrite) -> Result<Json<Attempt>, ApiError> {
     state
         .write(write, move |writer, _, at| Ok(writer.stop_attempt(id, at)?.id), |reader, _, id| Ok(Json(reader.attempt(id)?)))
         .await
@@ -160,7 +159,7 @@ pub(crate) async fn stop(State(state): State<AppState>, Id(id): Id, write: Devic
 #[utoipa::path(put, operation_id = "class_mark", path = "/api/attempts/{id}/marks", tag = "class", params(("id" = i64, Path)), request_body = Mark,
     responses((status = 200, body = Attempt)))]
 pub(crate) async fn mark(
-    State(state): State<AppState>,
+    School(state): School,
     Id(id): Id,
     write: DeviceWrite,
     Body(mark): Body<Mark>,
@@ -194,7 +193,7 @@ fn judged(catalogue: &Catalogue, attempt: &Attempt, typed: &TypedSample) -> Resu
 #[utoipa::path(post, operation_id = "class_judge_pieces", path = "/api/attempts/{id}/judge", tag = "class", params(("id" = i64, Path)), request_body = TypedSample,
     responses((status = 200, body = Judged)))]
 pub(crate) async fn judge_pieces(
-    State(state): State<AppState>,
+    School(state): School,
     Id(id): Id,
     Body(typed): Body<TypedSample>,
 ) -> Result<Json<Judged>, ApiError> {
@@ -205,7 +204,7 @@ pub(crate) async fn judge_pieces(
 #[utoipa::path(post, operation_id = "class_add_sample", path = "/api/attempts/{id}/samples", tag = "class", params(("id" = i64, Path)), request_body = TypedSample,
     responses((status = 201, body = Attempt)))]
 pub(crate) async fn add_sample(
-    State(state): State<AppState>,
+    School(state): School,
     Id(id): Id,
     write: DeviceWrite,
     Body(typed): Body<TypedSample>,
@@ -228,7 +227,7 @@ pub(crate) async fn add_sample(
 #[utoipa::path(post, operation_id = "class_add_incident", path = "/api/lessons/{id}/incidents", tag = "class", params(("id" = i64, Path)), request_body = IncidentFields,
     responses((status = 201, body = Vec<Incident>)))]
 pub(crate) async fn add_incident(
-    State(state): State<AppState>,
+    School(state): School,
     Id(id): Id,
     write: DeviceWrite,
     Body(fields): Body<IncidentFields>,
@@ -249,7 +248,7 @@ pub(crate) async fn add_incident(
 #[utoipa::path(post, operation_id = "class_take_sample_back", path = "/api/samples/{id}/take-back", tag = "class", params(("id" = i64, Path)), request_body = TakeBack,
     responses((status = 200, body = Attempt)))]
 pub(crate) async fn take_sample_back(
-    State(state): State<AppState>,
+    School(state): School,
     Id(id): Id,
     write: DeviceWrite,
     Body(said): Body<TakeBack>,
@@ -270,7 +269,7 @@ pub(crate) async fn take_sample_back(
 #[utoipa::path(post, operation_id = "class_take_incident_back", path = "/api/incidents/{id}/take-back", tag = "class", params(("id" = i64, Path)), request_body = TakeBack,
     responses((status = 200, body = Vec<Incident>)))]
 pub(crate) async fn take_incident_back(
-    State(state): State<AppState>,
+    School(state): School,
     Id(id): Id,
     write: DeviceWrite,
     Body(said): Body<TakeBack>,

@@ -1,7 +1,6 @@
 //! Copies of the school: how they stand, one more now, how many are kept.
 
 use axum::Json;
-use axum::extract::State;
 use axum::http::StatusCode;
 use jiff::Timestamp;
 use notch_core::copies::{CopiesState, KeepCopies, copies_state};
@@ -11,6 +10,7 @@ use utoipa::ToSchema;
 use crate::copying::{KEEP_KEY, folder, keep};
 use crate::error::ApiError;
 use crate::extract::{Body, DeviceWrite};
+use crate::let_in::School;
 use crate::state::AppState;
 use crate::turns::blocking;
 
@@ -57,13 +57,13 @@ async fn view(state: AppState) -> Result<CopiesView, ApiError> {
 
 /// How the copies of the school stand.
 #[utoipa::path(get, operation_id = "copies_show", path = "/api/copies", tag = "copies", responses((status = 200, body = CopiesView)))]
-pub(crate) async fn show(State(state): State<AppState>) -> Result<Json<CopiesView>, ApiError> {
+pub(crate) async fn show(School(state): School) -> Result<Json<CopiesView>, ApiError> {
     Ok(Json(view(state).await?))
 }
 
 /// Makes a copy now, while the school goes on, and checks it.
 #[utoipa::path(post, operation_id = "copies_make", path = "/api/copies", tag = "copies", responses((status = 201, body = CopiesView)))]
-pub(crate) async fn make(State(state): State<AppState>) -> Result<(StatusCode, Json<CopiesView>), ApiError> {
+pub(crate) async fn make(School(state): School) -> Result<(StatusCode, Json<CopiesView>), ApiError> {
     let making = state.clone();
     blocking(move || Ok(making.copying.make(&making.store).map(drop)?)).await?;
     Ok((StatusCode::CREATED, Json(view(state).await?)))
@@ -73,7 +73,7 @@ pub(crate) async fn make(State(state): State<AppState>) -> Result<(StatusCode, J
 #[utoipa::path(put, operation_id = "copies_keep", path = "/api/copies/keep", tag = "copies", request_body = KeepCopies,
     responses((status = 200, body = KeepCopies)))]
 pub(crate) async fn say_keep(
-    State(state): State<AppState>,
+    School(state): School,
     write: DeviceWrite,
     Body(asked): Body<KeepCopies>,
 ) -> Result<Json<KeepCopies>, ApiError> {

@@ -1,7 +1,6 @@
 //! Before and after a class: the check sheet, the count, the closing.
 
 use axum::Json;
-use axum::extract::State;
 use jiff::Timestamp;
 use notch_core::Problem;
 use notch_core::catalogue::Catalogue;
@@ -15,7 +14,7 @@ use utoipa::ToSchema;
 use super::whole_lesson::{LookedAt, with_lesson};
 use crate::error::ApiError;
 use crate::extract::{Body, DeviceWrite, Id};
-use crate::state::AppState;
+use crate::let_in::School;
 
 /// A tick, or a tick taken back.
 #[derive(Debug, Deserialize, ToSchema)]
@@ -80,7 +79,7 @@ fn count_of(reader: &Reader<'_>, catalogue: &Catalogue, id: i64) -> Result<Knife
 /// The check sheet of a lesson.
 #[utoipa::path(get, operation_id = "check_show", path = "/api/lessons/{id}/check", tag = "rack", params(("id" = i64, Path)),
     responses((status = 200, body = CheckSheet)))]
-pub(crate) async fn sheet(State(state): State<AppState>, Id(id): Id) -> Result<Json<CheckSheet>, ApiError> {
+pub(crate) async fn sheet(School(state): School, Id(id): Id) -> Result<Json<CheckSheet>, ApiError> {
     state.read(move |reader, catalogue| Ok(Json(sheet_of(reader, catalogue, id)?))).await
 }
 
@@ -88,7 +87,7 @@ pub(crate) async fn sheet(State(state): State<AppState>, Id(id): Id) -> Result<J
 #[utoipa::path(post, operation_id = "check_tick", path = "/api/lessons/{id}/check", tag = "rack", params(("id" = i64, Path)), request_body = Ticking,
     responses((status = 200, body = CheckSheet)))]
 pub(crate) async fn tick(
-    State(state): State<AppState>,
+    School(state): School,
     Id(id): Id,
     write: DeviceWrite,
     Body(body): Body<Ticking>,
@@ -110,7 +109,7 @@ pub(crate) async fn tick(
 /// The count of a lesson: knives that went out, and which are not back.
 #[utoipa::path(get, operation_id = "count_show", path = "/api/lessons/{id}/count", tag = "rack", params(("id" = i64, Path)),
     responses((status = 200, body = KnifeCount)))]
-pub(crate) async fn count(State(state): State<AppState>, Id(id): Id) -> Result<Json<KnifeCount>, ApiError> {
+pub(crate) async fn count(School(state): School, Id(id): Id) -> Result<Json<KnifeCount>, ApiError> {
     state.read(move |reader, catalogue| Ok(Json(count_of(reader, catalogue, id)?))).await
 }
 
@@ -147,7 +146,7 @@ fn count_numbers(writer: &Writer<'_>, lesson: i64, counting: &Counting, at: Time
 #[utoipa::path(post, operation_id = "count_knives", path = "/api/lessons/{id}/count", tag = "rack", params(("id" = i64, Path)), request_body = Counting,
     responses((status = 200, body = KnifeCount)))]
 pub(crate) async fn count_knives(
-    State(state): State<AppState>,
+    School(state): School,
     Id(id): Id,
     write: DeviceWrite,
     Body(body): Body<Counting>,
@@ -172,7 +171,7 @@ pub(crate) async fn count_knives(
 #[utoipa::path(post, operation_id = "count_close", path = "/api/lessons/{id}/close", tag = "rack", params(("id" = i64, Path)), request_body = CloseClass,
     responses((status = 200, body = KnifeCount)))]
 pub(crate) async fn close(
-    State(state): State<AppState>,
+    School(state): School,
     Id(id): Id,
     write: DeviceWrite,
     Body(body): Body<CloseClass>,

@@ -1,7 +1,6 @@
 //! A course as one file: written, looked into, taken.
 
 use axum::Json;
-use axum::extract::State;
 use axum::http::{StatusCode, header};
 use axum::response::IntoResponse;
 use notch_core::catalogue::Catalogue;
@@ -12,12 +11,12 @@ use serde_json::Value;
 
 use crate::error::ApiError;
 use crate::extract::{Body, DeviceWrite, Id, not_as_expected};
-use crate::state::AppState;
+use crate::let_in::School;
 
 /// A course as one file: all that was chosen, planned, made and measured in it.
 #[utoipa::path(get, operation_id = "course_file_write", path = "/api/courses/{id}/file", tag = "courses", params(("id" = i64, Path)),
     responses((status = 200, body = CourseFile)))]
-pub(crate) async fn write(State(state): State<AppState>, Id(id): Id) -> Result<impl IntoResponse, ApiError> {
+pub(crate) async fn write(School(state): School, Id(id): Id) -> Result<impl IntoResponse, ApiError> {
     let file = state.read_records(move |reader| Ok(reader.course_file(id)?)).await?;
     Ok(([(header::CONTENT_DISPOSITION, "attachment; filename=\"course.json\"")], Json(file)))
 }
@@ -25,7 +24,7 @@ pub(crate) async fn write(State(state): State<AppState>, Id(id): Id) -> Result<i
 /// Looks into a file before it is taken: what it holds, or everything that keeps it from being taken.
 #[utoipa::path(post, operation_id = "course_file_read", path = "/api/course-file/read", tag = "courses", request_body = CourseFile,
     responses((status = 200, body = FileContents)))]
-pub(crate) async fn read(State(state): State<AppState>, Body(body): Body<Value>) -> Result<Json<FileContents>, ApiError> {
+pub(crate) async fn read(School(state): School, Body(body): Body<Value>) -> Result<Json<FileContents>, ApiError> {
     let shipped = state.shipped.clone();
     state
         .read_records(move |reader| {
@@ -39,7 +38,7 @@ pub(crate) async fn read(State(state): State<AppState>, Body(body): Body<Value>)
 #[utoipa::path(post, operation_id = "course_file_take", path = "/api/course-file", tag = "courses", request_body = CourseFile,
     responses((status = 201, body = Course)))]
 pub(crate) async fn take(
-    State(state): State<AppState>,
+    School(state): School,
     write: DeviceWrite,
     Body(body): Body<Value>,
 ) -> Result<(StatusCode, Json<Course>), ApiError> {

@@ -1,7 +1,6 @@
 //! The whole course on one picture: tried, drafted, kept.
 
 use axum::Json;
-use axum::extract::State;
 use axum::http::StatusCode;
 use jiff::civil::DateTime;
 use notch_core::catalogue::Catalogue;
@@ -18,7 +17,7 @@ use super::{CourseRecords, exercises_of};
 use crate::clock::Clock;
 use crate::error::ApiError;
 use crate::extract::{Body, DeviceWrite, Id};
-use crate::state::AppState;
+use crate::let_in::School;
 
 /// A plan that is to be kept.
 #[derive(Debug, Deserialize, ToSchema)]
@@ -73,7 +72,7 @@ impl PlanRecords {
 /// The course as it is planned.
 #[utoipa::path(get, operation_id = "course_plan_show", path = "/api/courses/{id}/plan", tag = "courses", params(("id" = i64, Path)),
     responses((status = 200, body = CoursePlan)))]
-pub(crate) async fn show(State(state): State<AppState>, Id(id): Id) -> Result<Json<CoursePlan>, ApiError> {
+pub(crate) async fn show(School(state): School, Id(id): Id) -> Result<Json<CoursePlan>, ApiError> {
     let clock = state.settings.clock.clone();
     state.read(move |reader, catalogue| PlanRecords::read(reader, id, &clock)?.picture(catalogue, &PlanQuestion::default())).await
 }
@@ -82,7 +81,7 @@ pub(crate) async fn show(State(state): State<AppState>, Id(id): Id) -> Result<Js
 #[utoipa::path(post, operation_id = "course_plan_try", path = "/api/courses/{id}/plan/try", tag = "courses", params(("id" = i64, Path)), request_body = PlanQuestion,
     responses((status = 200, body = CoursePlan)))]
 pub(crate) async fn attempt(
-    State(state): State<AppState>,
+    School(state): School,
     Id(id): Id,
     Body(question): Body<PlanQuestion>,
 ) -> Result<Json<CoursePlan>, ApiError> {
@@ -112,7 +111,7 @@ pub(super) fn add_lessons(
 #[utoipa::path(post, operation_id = "course_plan_add_sessions", path = "/api/courses/{id}/sessions", tag = "courses", params(("id" = i64, Path)), request_body = SessionsRule,
     responses((status = 201, body = CoursePlan)))]
 pub(crate) async fn add_sessions(
-    State(state): State<AppState>,
+    School(state): School,
     Id(id): Id,
     write: DeviceWrite,
     Body(rule): Body<SessionsRule>,
@@ -137,7 +136,7 @@ pub(crate) async fn add_sessions(
 #[utoipa::path(put, operation_id = "course_plan_keep", path = "/api/courses/{id}/plan", tag = "courses", params(("id" = i64, Path)), request_body = KeptPlan,
     responses((status = 200, body = CoursePlan)))]
 pub(crate) async fn keep(
-    State(state): State<AppState>,
+    School(state): School,
     Id(id): Id,
     write: DeviceWrite,
     Body(plan): Body<KeptPlan>,

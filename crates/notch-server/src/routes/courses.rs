@@ -1,7 +1,6 @@
 //! Courses and their students.
 
 use axum::Json;
-use axum::extract::State;
 use axum::http::StatusCode;
 use jiff::civil::{Date, DateTime};
 use notch_core::records::{Course, CourseFields, Student, StudentFields};
@@ -11,7 +10,7 @@ use utoipa::ToSchema;
 use super::Change;
 use crate::error::ApiError;
 use crate::extract::{Body, DeviceWrite, Id};
-use crate::state::AppState;
+use crate::let_in::School;
 
 /// When a lesson is, seen from today.
 #[derive(Clone, Copy, Debug, PartialEq, Eq, Serialize, ToSchema)]
@@ -48,7 +47,7 @@ pub(crate) struct CourseView {
 
 /// All courses.
 #[utoipa::path(get, operation_id = "courses_list", path = "/api/courses", tag = "courses", responses((status = 200, body = Vec<Course>)))]
-pub(crate) async fn list(State(state): State<AppState>) -> Result<Json<Vec<Course>>, ApiError> {
+pub(crate) async fn list(School(state): School) -> Result<Json<Vec<Course>>, ApiError> {
     state.read_records(|reader| Ok(Json(reader.courses()?))).await
 }
 
@@ -56,7 +55,7 @@ pub(crate) async fn list(State(state): State<AppState>) -> Result<Json<Vec<Cours
 #[utoipa::path(post, operation_id = "courses_add", path = "/api/courses", tag = "courses", request_body = CourseFields,
     responses((status = 201, body = Course)))]
 pub(crate) async fn add(
-    State(state): State<AppState>,
+    School(state): School,
     write: DeviceWrite,
     Body(fields): Body<CourseFields>,
 ) -> Result<(StatusCode, Json<Course>), ApiError> {
@@ -75,7 +74,7 @@ pub(crate) async fn add(
 /// One course with its lessons and students.
 #[utoipa::path(get, operation_id = "courses_show", path = "/api/courses/{id}", tag = "courses", params(("id" = i64, Path)),
     responses((status = 200, body = CourseView)))]
-pub(crate) async fn show(State(state): State<AppState>, Id(id): Id) -> Result<Json<CourseView>, ApiError> {
+pub(crate) async fn show(School(state): School, Id(id): Id) -> Result<Json<CourseView>, ApiError> {
     let clock = state.settings.clock.clone();
     state
         .read_records(move |reader| {
@@ -104,7 +103,7 @@ pub(crate) async fn show(State(state): State<AppState>, Id(id): Id) -> Result<Js
 #[utoipa::path(put, operation_id = "courses_change", path = "/api/courses/{id}", tag = "courses", params(("id" = i64, Path)), request_body = Change<CourseFields>,
     responses((status = 200, body = Course)))]
 pub(crate) async fn change(
-    State(state): State<AppState>,
+    School(state): School,
     Id(id): Id,
     write: DeviceWrite,
     Body(change): Body<Change<CourseFields>>,
@@ -125,7 +124,7 @@ pub(crate) async fn change(
 #[utoipa::path(post, operation_id = "courses_add_student", path = "/api/courses/{id}/students", tag = "courses", params(("id" = i64, Path)), request_body = StudentFields,
     responses((status = 201, body = Student)))]
 pub(crate) async fn add_student(
-    State(state): State<AppState>,
+    School(state): School,
     Id(id): Id,
     write: DeviceWrite,
     Body(fields): Body<StudentFields>,

@@ -1,7 +1,6 @@
 //! The buying check.
 
 use axum::Json;
-use axum::extract::State;
 use axum::http::StatusCode;
 use notch_core::care::{CareDeed, CareFields, Inspected};
 use notch_core::records::{Knife, KnifeFields};
@@ -12,7 +11,7 @@ use utoipa::ToSchema;
 use super::{CourseRecords, exercises_of};
 use crate::error::ApiError;
 use crate::extract::{Body, DeviceWrite, Id};
-use crate::state::AppState;
+use crate::let_in::School;
 
 /// A knife that was looked over and bought.
 #[derive(Debug, Deserialize, ToSchema)]
@@ -27,7 +26,7 @@ pub(crate) struct BoughtKnife {
 #[utoipa::path(post, operation_id = "rack_inspect", path = "/api/courses/{id}/rack/inspect", tag = "rack", params(("id" = i64, Path)), request_body = InspectionQuestion,
     responses((status = 200, body = InspectionView)))]
 pub(crate) async fn look(
-    State(state): State<AppState>,
+    School(state): School,
     Id(id): Id,
     Body(question): Body<InspectionQuestion>,
 ) -> Result<Json<InspectionView>, ApiError> {
@@ -43,7 +42,7 @@ pub(crate) async fn look(
 #[utoipa::path(post, operation_id = "rack_bought", path = "/api/courses/{id}/rack/bought", tag = "rack", params(("id" = i64, Path)), request_body = BoughtKnife,
     responses((status = 201, body = Knife)))]
 pub(crate) async fn bought(
-    State(state): State<AppState>,
+    School(state): School,
     Id(id): Id,
     write: DeviceWrite,
     Body(bought): Body<BoughtKnife>,

@@ -3,7 +3,6 @@
 use std::collections::BTreeMap;
 
 use axum::Json;
-use axum::extract::State;
 use notch_core::Problem;
 use notch_core::own::{Difference, InForce, OwnKind, OwnValue, SizeTexts, sizes_of, with_own};
 use notch_store::Reader;
@@ -12,6 +11,7 @@ use utoipa::ToSchema;
 
 use crate::error::ApiError;
 use crate::extract::{Body, DeviceWrite};
+use crate::let_in::School;
 use crate::state::AppState;
 
 /// An own value with where it differs from what was shipped.
@@ -108,7 +108,7 @@ fn view(state: &AppState, reader: &Reader<'_>) -> Result<OwnView, ApiError> {
 
 /// What the school edited or copied.
 #[utoipa::path(get, operation_id = "own_list", path = "/api/own", tag = "own", responses((status = 200, body = OwnView)))]
-pub(crate) async fn list(State(state): State<AppState>) -> Result<Json<OwnView>, ApiError> {
+pub(crate) async fn list(School(state): School) -> Result<Json<OwnView>, ApiError> {
     let asked = state.clone();
     state.read_records(move |reader| Ok(Json(view(&asked, reader)?))).await
 }
@@ -117,7 +117,7 @@ pub(crate) async fn list(State(state): State<AppState>) -> Result<Json<OwnView>,
 #[utoipa::path(post, operation_id = "own_keep", path = "/api/own", tag = "own", request_body = KeepOwn,
     responses((status = 200, body = OwnView)))]
 pub(crate) async fn keep(
-    State(state): State<AppState>,
+    School(state): School,
     write: DeviceWrite,
     Body(body): Body<KeepOwn>,
 ) -> Result<Json<OwnView>, ApiError> {
@@ -140,7 +140,7 @@ pub(crate) async fn keep(
 #[utoipa::path(post, operation_id = "own_drop", path = "/api/own/drop", tag = "own", request_body = DropOwn,
     responses((status = 200, body = OwnView)))]
 pub(crate) async fn go_back(
-    State(state): State<AppState>,
+    School(state): School,
     write: DeviceWrite,
     Body(body): Body<DropOwn>,
 ) -> Result<Json<OwnView>, ApiError> {

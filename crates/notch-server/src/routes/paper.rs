@@ -1,7 +1,6 @@
 //! The pages of a lesson: for the screen, as PDF, and as SVG.
 
 use axum::Json;
-use axum::extract::State;
 use axum::http::header;
 use axum::response::IntoResponse;
 use notch_core::Problem;
@@ -15,6 +14,7 @@ use utoipa::{IntoParams, ToSchema};
 use super::whole_lesson::{LookedAt, with_lesson};
 use crate::error::ApiError;
 use crate::extract::{Asked, Id};
+use crate::let_in::School;
 use crate::state::AppState;
 
 /// Which pages.
@@ -95,11 +95,7 @@ pub fn pages_of(
 /// The pages of a lesson, for the screen.
 #[utoipa::path(get, operation_id = "paper_show", path = "/api/lessons/{id}/paper", tag = "paper", params(("id" = i64, Path), Wanted),
     responses((status = 200, body = Pages)))]
-pub(crate) async fn show(
-    State(state): State<AppState>,
-    Id(id): Id,
-    Asked(wanted): Asked<Wanted>,
-) -> Result<Json<Pages>, ApiError> {
+pub(crate) async fn show(School(state): School, Id(id): Id, Asked(wanted): Asked<Wanted>) -> Result<Json<Pages>, ApiError> {
     let Wanted { page, paper } = wanted;
     with_pages(state, id, (page, paper), move |title, pages| Ok(Json(Pages { title, page, paper, pages }))).await
 }
@@ -124,11 +120,7 @@ async fn with_pages<T: Send + 'static>(
 /// The pages of a lesson as one PDF file.
 #[utoipa::path(get, operation_id = "paper_pdf", path = "/api/lessons/{id}/paper/pdf", tag = "paper", params(("id" = i64, Path), Wanted),
     responses((status = 200, body = Vec<u8>, content_type = "application/pdf")))]
-pub(crate) async fn pdf(
-    State(state): State<AppState>,
-    Id(id): Id,
-    Asked(wanted): Asked<Wanted>,
-) -> Result<impl IntoResponse, ApiError> {
+pub(crate) async fn pdf(School(state): School, Id(id): Id, Asked(wanted): Asked<Wanted>) -> Result<impl IntoResponse, ApiError> {
     let written = |title: String, pages: Vec<PaperPage>| {
         notch_paper::pdf(&title, &pages).map_err(|error| ApiError::Conflict(error.to_string()))
     };
@@ -141,7 +133,7 @@ pub(crate) async fn pdf(
 #[utoipa::path(get, operation_id = "paper_svg", path = "/api/lessons/{id}/paper/svg", tag = "paper", params(("id" = i64, Path), WantedPage),
     responses((status = 200, body = String, content_type = "image/svg+xml")))]
 pub(crate) async fn svg(
-    State(state): State<AppState>,
+    School(state): School,
     Id(id): Id,
     Asked(wanted): Asked<WantedPage>,
 ) -> Result<impl IntoResponse, ApiError> {

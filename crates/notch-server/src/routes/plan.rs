@@ -1,7 +1,6 @@
 //! Lessons, exercises and advice.
 
 use axum::Json;
-use axum::extract::State;
 use axum::http::StatusCode;
 use jiff::civil::DateTime;
 use notch_core::catalogue::Catalogue;
@@ -17,7 +16,7 @@ use utoipa::ToSchema;
 use super::{Archive, Change, CourseRecords};
 use crate::error::ApiError;
 use crate::extract::{Body, DeviceWrite, Id};
-use crate::state::AppState;
+use crate::let_in::School;
 
 /// A new lesson; it gets the usual segments.
 #[derive(Debug, Deserialize, ToSchema)]
@@ -55,7 +54,7 @@ fn plan_of(reader: &Reader<'_>, catalogue: &Catalogue, id: i64) -> Result<PlanVi
 #[utoipa::path(post, operation_id = "plan_advice", path = "/api/courses/{id}/advice", tag = "plan", params(("id" = i64, Path)), request_body = AdviceChoice,
     responses((status = 200, body = Advice)))]
 pub(crate) async fn advice(
-    State(state): State<AppState>,
+    School(state): School,
     Id(id): Id,
     Body(choice): Body<AdviceChoice>,
 ) -> Result<Json<Advice>, ApiError> {
@@ -71,7 +70,7 @@ pub(crate) async fn advice(
 #[utoipa::path(post, operation_id = "plan_add_lesson", path = "/api/courses/{id}/lessons", tag = "plan", params(("id" = i64, Path)), request_body = NewLesson,
     responses((status = 201, body = PlanView)))]
 pub(crate) async fn add_lesson(
-    State(state): State<AppState>,
+    School(state): School,
     Id(id): Id,
     write: DeviceWrite,
     Body(new): Body<NewLesson>,
@@ -99,7 +98,7 @@ pub(crate) async fn add_lesson(
 /// A lesson on its rule, with its exercises.
 #[utoipa::path(get, operation_id = "plan_show", path = "/api/lessons/{id}/plan", tag = "plan", params(("id" = i64, Path)),
     responses((status = 200, body = PlanView)))]
-pub(crate) async fn show(State(state): State<AppState>, Id(id): Id) -> Result<Json<PlanView>, ApiError> {
+pub(crate) async fn show(School(state): School, Id(id): Id) -> Result<Json<PlanView>, ApiError> {
     state.read(move |reader, catalogue| Ok(Json(plan_of(reader, catalogue, id)?))).await
 }
 
@@ -107,7 +106,7 @@ pub(crate) async fn show(State(state): State<AppState>, Id(id): Id) -> Result<Js
 #[utoipa::path(put, operation_id = "plan_change_lesson", path = "/api/lessons/{id}", tag = "plan", params(("id" = i64, Path)), request_body = Change<LessonFields>,
     responses((status = 200, body = PlanView)))]
 pub(crate) async fn change_lesson(
-    State(state): State<AppState>,
+    School(state): School,
     Id(id): Id,
     write: DeviceWrite,
     Body(change): Body<Change<LessonFields>>,
@@ -130,7 +129,7 @@ pub(crate) async fn change_lesson(
 #[utoipa::path(post, operation_id = "plan_time_rule", path = "/api/lessons/{id}/time-rule", tag = "plan", params(("id" = i64, Path)), request_body = DraftSegments,
     responses((status = 200, body = TimeRule)))]
 pub(crate) async fn time_rule(
-    State(state): State<AppState>,
+    School(state): School,
     Id(id): Id,
     Body(draft): Body<DraftSegments>,
 ) -> Result<Json<TimeRule>, ApiError> {
@@ -149,7 +148,7 @@ pub(crate) async fn time_rule(
 #[utoipa::path(put, operation_id = "plan_keep_time_rule", path = "/api/lessons/{id}/time-rule", tag = "plan", params(("id" = i64, Path)), request_body = Change<DraftSegments>,
     responses((status = 200, body = PlanView)))]
 pub(crate) async fn keep_time_rule(
-    State(state): State<AppState>,
+    School(state): School,
     Id(id): Id,
     write: DeviceWrite,
     Body(change): Body<Change<DraftSegments>>,
@@ -191,7 +190,7 @@ pub(crate) async fn keep_time_rule(
 #[utoipa::path(post, operation_id = "plan_add_exercise", path = "/api/lessons/{id}/exercises", tag = "plan", params(("id" = i64, Path)), request_body = ExerciseFields,
     responses((status = 201, body = PlanView)))]
 pub(crate) async fn add_exercise(
-    State(state): State<AppState>,
+    School(state): School,
     Id(id): Id,
     write: DeviceWrite,
     Body(fields): Body<ExerciseFields>,
@@ -218,7 +217,7 @@ pub(crate) async fn add_exercise(
 #[utoipa::path(put, operation_id = "plan_change_exercise", path = "/api/exercises/{id}", tag = "plan", params(("id" = i64, Path)), request_body = Change<ExerciseFields>,
     responses((status = 200, body = PlanView)))]
 pub(crate) async fn change_exercise(
-    State(state): State<AppState>,
+    School(state): School,
     Id(id): Id,
     write: DeviceWrite,
     Body(change): Body<Change<ExerciseFields>>,
@@ -241,7 +240,7 @@ pub(crate) async fn change_exercise(
 #[utoipa::path(post, operation_id = "plan_archive_exercise", path = "/api/exercises/{id}/archive", tag = "plan", params(("id" = i64, Path)), request_body = Archive,
     responses((status = 200, body = PlanView)))]
 pub(crate) async fn archive_exercise(
-    State(state): State<AppState>,
+    School(state): School,
     Id(id): Id,
     write: DeviceWrite,
     Body(body): Body<Archive>,

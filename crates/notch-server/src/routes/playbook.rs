@@ -1,7 +1,6 @@
 //! The Playbook: the matrix, doctrines, the smallest kit.
 
 use axum::Json;
-use axum::extract::State;
 use notch_core::Problem;
 use notch_core::at_hand::AtHand;
 use notch_core::catalogue::Doctrines;
@@ -18,7 +17,7 @@ use utoipa::{IntoParams, ToSchema};
 use super::{CourseRecords, exercises_of};
 use crate::error::ApiError;
 use crate::extract::{Asked, Body, DeviceWrite, Id};
-use crate::state::AppState;
+use crate::let_in::School;
 
 /// Which matrix.
 #[derive(Debug, Deserialize, IntoParams)]
@@ -71,11 +70,7 @@ pub(crate) struct KitAnswer {
 /// Cuts against knives.
 #[utoipa::path(get, operation_id = "playbook_matrix", path = "/api/courses/{id}/playbook", tag = "playbook", params(("id" = i64, Path), WhichMatrix),
     responses((status = 200, body = Matrix)))]
-pub(crate) async fn show(
-    State(state): State<AppState>,
-    Id(id): Id,
-    Asked(asked): Asked<WhichMatrix>,
-) -> Result<Json<Matrix>, ApiError> {
+pub(crate) async fn show(School(state): School, Id(id): Id, Asked(asked): Asked<WhichMatrix>) -> Result<Json<Matrix>, ApiError> {
     state
         .read(move |reader, catalogue| {
             let records = CourseRecords::read(reader, id)?;
@@ -100,7 +95,7 @@ fn student_of<'a>(at_hand: &AtHand<'a>, asked: Option<i64>) -> Result<Option<&'a
 #[utoipa::path(get, operation_id = "playbook_preparation", path = "/api/courses/{id}/playbook/preparation", tag = "playbook", params(("id" = i64, Path), WhichPreparation),
     responses((status = 200, body = Preparation)))]
 pub(crate) async fn prepare(
-    State(state): State<AppState>,
+    School(state): School,
     Id(id): Id,
     Asked(asked): Asked<WhichPreparation>,
 ) -> Result<Json<Preparation>, ApiError> {
@@ -119,7 +114,7 @@ pub(crate) async fn prepare(
 #[utoipa::path(post, operation_id = "playbook_try_doctrines", path = "/api/courses/{id}/doctrines/try", tag = "playbook", params(("id" = i64, Path)), request_body = TriedDoctrines,
     responses((status = 200, body = DoctrineChanges)))]
 pub(crate) async fn try_doctrines(
-    State(state): State<AppState>,
+    School(state): School,
     Id(id): Id,
     Body(tried): Body<TriedDoctrines>,
 ) -> Result<Json<DoctrineChanges>, ApiError> {
@@ -139,7 +134,7 @@ pub(crate) async fn try_doctrines(
 #[utoipa::path(put, operation_id = "playbook_choose_doctrines", path = "/api/courses/{id}/doctrines", tag = "playbook", params(("id" = i64, Path)), request_body = ChosenDoctrines,
     responses((status = 200, body = Course)))]
 pub(crate) async fn choose_doctrines(
-    State(state): State<AppState>,
+    School(state): School,
     Id(id): Id,
     write: DeviceWrite,
     Body(chosen): Body<ChosenDoctrines>,
@@ -160,7 +155,7 @@ pub(crate) async fn choose_doctrines(
 /// The exercises and knives that a kit of this course is worked out from.
 #[utoipa::path(get, operation_id = "playbook_kit_options", path = "/api/courses/{id}/kit", tag = "playbook", params(("id" = i64, Path)),
     responses((status = 200, body = KitOptions)))]
-pub(crate) async fn kit_choices(State(state): State<AppState>, Id(id): Id) -> Result<Json<KitOptions>, ApiError> {
+pub(crate) async fn kit_choices(School(state): School, Id(id): Id) -> Result<Json<KitOptions>, ApiError> {
     state
         .read(move |reader, catalogue| {
             let records = CourseRecords::read(reader, id)?;
@@ -173,7 +168,7 @@ pub(crate) async fn kit_choices(State(state): State<AppState>, Id(id): Id) -> Re
 #[utoipa::path(post, operation_id = "playbook_kit", path = "/api/courses/{id}/kit", tag = "playbook", params(("id" = i64, Path)), request_body = KitQuestion,
     responses((status = 200, body = KitAnswer)))]
 pub(crate) async fn kit(
-    State(state): State<AppState>,
+    School(state): School,
     Id(id): Id,
     Body(question): Body<KitQuestion>,
 ) -> Result<Json<KitAnswer>, ApiError> {

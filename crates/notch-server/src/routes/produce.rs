@@ -1,7 +1,6 @@
 //! The food of a lesson, and one order over the lessons of a course.
 
 use axum::Json;
-use axum::extract::State;
 use axum::http::header;
 use axum::response::IntoResponse;
 use jiff::ToSpan;
@@ -19,7 +18,7 @@ use super::{Change, CourseRecords};
 use crate::clock::Clock;
 use crate::error::ApiError;
 use crate::extract::{Asked, Body, DeviceWrite, Id};
-use crate::state::AppState;
+use crate::let_in::School;
 
 /// The food of a lesson, with what is said about it or with something else.
 fn produce_of(
@@ -42,7 +41,7 @@ fn produce_of(
 /// What each exercise of a lesson takes, where the food goes, who may not have it, and what to order.
 #[utoipa::path(get, operation_id = "produce_show", path = "/api/lessons/{id}/produce", tag = "produce", params(("id" = i64, Path)),
     responses((status = 200, body = ProduceView)))]
-pub(crate) async fn show(State(state): State<AppState>, Id(id): Id) -> Result<Json<ProduceView>, ApiError> {
+pub(crate) async fn show(School(state): School, Id(id): Id) -> Result<Json<ProduceView>, ApiError> {
     state.read(move |reader, catalogue| Ok(Json(produce_of(reader, catalogue, (id, None))?))).await
 }
 
@@ -50,7 +49,7 @@ pub(crate) async fn show(State(state): State<AppState>, Id(id): Id) -> Result<Js
 #[utoipa::path(post, operation_id = "produce_look", path = "/api/lessons/{id}/produce/look", tag = "produce", params(("id" = i64, Path)), request_body = ProduceFields,
     responses((status = 200, body = ProduceView)))]
 pub(crate) async fn look(
-    State(state): State<AppState>,
+    School(state): School,
     Id(id): Id,
     Body(fields): Body<ProduceFields>,
 ) -> Result<Json<ProduceView>, ApiError> {
@@ -61,7 +60,7 @@ pub(crate) async fn look(
 #[utoipa::path(put, operation_id = "produce_keep", path = "/api/lessons/{id}/produce", tag = "produce", params(("id" = i64, Path)), request_body = Change<ProduceFields>,
     responses((status = 200, body = ProduceView)))]
 pub(crate) async fn keep(
-    State(state): State<AppState>,
+    School(state): School,
     Id(id): Id,
     write: DeviceWrite,
     Body(change): Body<Change<ProduceFields>>,
@@ -119,7 +118,7 @@ fn order_of(
 #[utoipa::path(get, operation_id = "order_show", path = "/api/courses/{id}/order", tag = "produce", params(("id" = i64, Path), OrderSpan),
     responses((status = 200, body = CourseOrder)))]
 pub(crate) async fn order(
-    State(state): State<AppState>,
+    School(state): School,
     Id(id): Id,
     Asked(span): Asked<OrderSpan>,
 ) -> Result<Json<CourseOrder>, ApiError> {
@@ -131,7 +130,7 @@ pub(crate) async fn order(
 #[utoipa::path(get, operation_id = "order_table", path = "/api/courses/{id}/order/table", tag = "produce", params(("id" = i64, Path), OrderSpan),
     responses((status = 200, body = String, content_type = "text/csv")))]
 pub(crate) async fn table(
-    State(state): State<AppState>,
+    School(state): School,
     Id(id): Id,
     Asked(span): Asked<OrderSpan>,
 ) -> Result<impl IntoResponse, ApiError> {

@@ -3,7 +3,6 @@
 use std::collections::BTreeSet;
 
 use axum::Json;
-use axum::extract::State;
 use axum::http::{StatusCode, header};
 use axum::response::IntoResponse;
 use notch_core::Problem;
@@ -17,7 +16,7 @@ use utoipa::{IntoParams, ToSchema};
 use super::{Archive, Change, doctrines_of, zone_of};
 use crate::error::ApiError;
 use crate::extract::{Asked, Body, DeviceWrite, Id};
-use crate::state::AppState;
+use crate::let_in::School;
 
 /// How the rack is seen.
 #[derive(Debug, Deserialize, IntoParams)]
@@ -61,7 +60,7 @@ pub(crate) struct TableTaken {
 
 /// The rack, each knife drawn, with what is due.
 #[utoipa::path(get, operation_id = "rack_list", path = "/api/rack", tag = "rack", params(SeenFrom), responses((status = 200, body = RackView)))]
-pub(crate) async fn list(State(state): State<AppState>, Asked(asked): Asked<SeenFrom>) -> Result<Json<RackView>, ApiError> {
+pub(crate) async fn list(School(state): School, Asked(asked): Asked<SeenFrom>) -> Result<Json<RackView>, ApiError> {
     let clock = state.settings.clock.clone();
     let hand = asked.hand_length.map(|length| hand_length(length).map(|length| (length, asked.hand.unwrap_or(Hand::Right))));
     let hand = hand.transpose()?;
@@ -100,7 +99,7 @@ fn hand_length(length: f64) -> Result<Millimetres, ApiError> {
 #[utoipa::path(post, operation_id = "rack_add", path = "/api/rack", tag = "rack", request_body = KnifeFields,
     responses((status = 201, body = Knife)))]
 pub(crate) async fn add(
-    State(state): State<AppState>,
+    School(state): School,
     write: DeviceWrite,
     Body(fields): Body<KnifeFields>,
 ) -> Result<(StatusCode, Json<Knife>), ApiError> {
@@ -120,7 +119,7 @@ pub(crate) async fn add(
 #[utoipa::path(post, operation_id = "rack_add_many", path = "/api/rack/many", tag = "rack", request_body = ManyKnives,
     responses((status = 201, body = Vec<Knife>)))]
 pub(crate) async fn add_many(
-    State(state): State<AppState>,
+    School(state): School,
     write: DeviceWrite,
     Body(many): Body<ManyKnives>,
 ) -> Result<(StatusCode, Json<Vec<Knife>>), ApiError> {
@@ -147,7 +146,7 @@ pub(crate) async fn add_many(
 #[utoipa::path(put, operation_id = "rack_change", path = "/api/rack/{id}", tag = "rack", params(("id" = i64, Path)), request_body = Change<KnifeFields>,
     responses((status = 200, body = Knife)))]
 pub(crate) async fn change(
-    State(state): State<AppState>,
+    School(state): School,
     Id(id): Id,
     write: DeviceWrite,
     Body(change): Body<Change<KnifeFields>>,
@@ -168,7 +167,7 @@ pub(crate) async fn change(
 #[utoipa::path(post, operation_id = "rack_archive", path = "/api/rack/{id}/archive", tag = "rack", params(("id" = i64, Path)), request_body = Archive,
     responses((status = 200, body = Knife)))]
 pub(crate) async fn archive(
-    State(state): State<AppState>,
+    School(state): School,
     Id(id): Id,
     write: DeviceWrite,
     Body(body): Body<Archive>,
@@ -184,7 +183,7 @@ pub(crate) async fn archive(
 
 /// The rack as comma-separated text.
 #[utoipa::path(get, operation_id = "rack_table", path = "/api/rack/table", tag = "rack", responses((status = 200, body = String, content_type = "text/csv")))]
-pub(crate) async fn table(State(state): State<AppState>) -> Result<impl IntoResponse, ApiError> {
+pub(crate) async fn table(School(state): School) -> Result<impl IntoResponse, ApiError> {
     let text = state.read_records(|reader| Ok(write_knives(reader.knives()?.iter().map(|knife| &knife.fields)))).await?;
     let name = "attachment; filename=\"rack.csv\"";
     Ok(([(header::CONTENT_TYPE, "text/csv; charset=utf-8"), (header::CONTENT_DISPOSITION, name)], text))
@@ -201,7 +200,7 @@ fn read_table(
 /// Reads a table of knives, row by row; nothing is kept.
 #[utoipa::path(post, operation_id = "rack_read_table", path = "/api/rack/table/read", tag = "rack", request_body = TableText,
     responses((status = 200, body = KnifeTable)))]
-pub(crate) async fn read(State(state): State<AppState>, Body(body): Body<TableText>) -> Result<Json<KnifeTable>, ApiError> {
+pub(crate) async fn read(School(state): School, Body(body): Body<TableText>) -> Result<Json<KnifeTable>, ApiError> {
     state.read(move |reader, catalogue| Ok(Json(read_table(&body.text, &reader.knife_numbers()?, catalogue)?))).await
 }
 
@@ -209,7 +208,7 @@ pub(crate) async fn read(State(state): State<AppState>, Body(body): Body<TableTe
 #[utoipa::path(post, operation_id = "rack_take_table", path = "/api/rack/table", tag = "rack", request_body = TableText,
     responses((status = 201, body = TableTaken)))]
 pub(crate) async fn take(
-    State(state): State<AppState>,
+    School(state): School,
     write: DeviceWrite,
     Body(body): Body<TableText>,
 ) -> Result<(StatusCode, Json<TableTaken>), ApiError> {
@@ -234,7 +233,7 @@ pub(crate) async fn take(
 /// Reads knives by count, as `6 chef's 200, 4 paring 90`; nothing is kept.
 #[utoipa::path(post, operation_id = "rack_read_list", path = "/api/rack/list/read", tag = "rack", request_body = TableText,
     responses((status = 200, body = KnifeList)))]
-pub(crate) async fn read_list(State(state): State<AppState>, Body(body): Body<TableText>) -> Result<Json<KnifeList>, ApiError> {
+pub(crate) async fn read_list(School(state): School, Body(body): Body<TableText>) -> Result<Json<KnifeList>, ApiError> {
     state.read(move |reader, catalogue| Ok(Json(read_knife_list(catalogue, &body.text, &reader.knife_numbers()?)?))).await
 }
 
@@ -243,7 +242,7 @@ pub(crate) async fn read_list(State(state): State<AppState>, Body(body): Body<Ta
 #[utoipa::path(post, operation_id = "rack_take_list", path = "/api/rack/list", tag = "rack", request_body = TableText,
     responses((status = 201, body = TableTaken)))]
 pub(crate) async fn take_list(
-    State(state): State<AppState>,
+    School(state): School,
     write: DeviceWrite,
     Body(body): Body<TableText>,
 ) -> Result<(StatusCode, Json<TableTaken>), ApiError> {

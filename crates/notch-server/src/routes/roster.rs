@@ -3,7 +3,6 @@
 use std::collections::BTreeSet;
 
 use axum::Json;
-use axum::extract::State;
 use axum::http::{StatusCode, header};
 use axum::response::IntoResponse;
 use notch_core::Problem;
@@ -17,7 +16,7 @@ use utoipa::ToSchema;
 
 use crate::error::ApiError;
 use crate::extract::{Body, DeviceWrite, Id};
-use crate::state::AppState;
+use crate::let_in::School;
 
 /// A class list as it was pasted.
 #[derive(Debug, Deserialize, ToSchema)]
@@ -55,7 +54,7 @@ pub(crate) struct TakenAlong {
 
 /// Everyone of the school, with the courses that they are or were in.
 #[utoipa::path(get, operation_id = "people_list", path = "/api/people", tag = "students", responses((status = 200, body = Vec<Person>)))]
-pub(crate) async fn people(State(state): State<AppState>) -> Result<Json<Vec<Person>>, ApiError> {
+pub(crate) async fn people(School(state): School) -> Result<Json<Vec<Person>>, ApiError> {
     state.read_records(|reader| Ok(Json(reader.people()?))).await
 }
 
@@ -63,7 +62,7 @@ pub(crate) async fn people(State(state): State<AppState>) -> Result<Json<Vec<Per
 #[utoipa::path(post, operation_id = "courses_take_along", path = "/api/courses/{id}/people", tag = "courses", params(("id" = i64, Path)), request_body = TakenAlong,
     responses((status = 201, body = RosterTaken)))]
 pub(crate) async fn take_along(
-    State(state): State<AppState>,
+    School(state): School,
     Id(id): Id,
     write: DeviceWrite,
     Body(body): Body<TakenAlong>,
@@ -109,11 +108,7 @@ pub(super) fn understood(
 /// Reads a class list, line by line; nothing is kept.
 #[utoipa::path(post, operation_id = "courses_read_roster", path = "/api/courses/{id}/roster/read", tag = "courses", params(("id" = i64, Path)), request_body = RosterText,
     responses((status = 200, body = Roster)))]
-pub(crate) async fn read(
-    State(state): State<AppState>,
-    Id(id): Id,
-    Body(body): Body<RosterText>,
-) -> Result<Json<Roster>, ApiError> {
+pub(crate) async fn read(School(state): School, Id(id): Id, Body(body): Body<RosterText>) -> Result<Json<Roster>, ApiError> {
     state.read(move |reader, catalogue| Ok(Json(understood(reader, catalogue, Some(id), &body)?))).await
 }
 
@@ -121,7 +116,7 @@ pub(crate) async fn read(
 #[utoipa::path(post, operation_id = "courses_take_roster", path = "/api/courses/{id}/roster", tag = "courses", params(("id" = i64, Path)), request_body = RosterText,
     responses((status = 201, body = RosterTaken)))]
 pub(crate) async fn take(
-    State(state): State<AppState>,
+    School(state): School,
     Id(id): Id,
     write: DeviceWrite,
     Body(body): Body<RosterText>,
@@ -163,7 +158,7 @@ pub(super) fn add(writer: &Writer<'_>, course: i64, person: Option<i64>, fields:
 /// The class list as comma-separated text.
 #[utoipa::path(get, operation_id = "courses_roster", path = "/api/courses/{id}/roster", tag = "courses", params(("id" = i64, Path)),
     responses((status = 200, body = String, content_type = "text/csv")))]
-pub(crate) async fn table(State(state): State<AppState>, Id(id): Id) -> Result<impl IntoResponse, ApiError> {
+pub(crate) async fn table(School(state): School, Id(id): Id) -> Result<impl IntoResponse, ApiError> {
     let text = state
         .read_records(move |reader| {
             reader.course(id)?;

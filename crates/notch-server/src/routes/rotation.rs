@@ -1,7 +1,6 @@
 //! The rotation of a lesson.
 
 use axum::Json;
-use axum::extract::State;
 use axum::http::header;
 use axum::response::IntoResponse;
 use notch_core::records::{KeptRotation, RotationFields};
@@ -11,12 +10,12 @@ use super::Change;
 use super::whole_lesson::{LookedAt, rotation_of};
 use crate::error::ApiError;
 use crate::extract::{Body, DeviceWrite, Id};
-use crate::state::AppState;
+use crate::let_in::School;
 
 /// Who works in which round on which exercise with which knife.
 #[utoipa::path(get, operation_id = "rotation_show", path = "/api/lessons/{id}/rotation", tag = "rotation", params(("id" = i64, Path)),
     responses((status = 200, body = RotationView)))]
-pub(crate) async fn show(State(state): State<AppState>, Id(id): Id) -> Result<Json<RotationView>, ApiError> {
+pub(crate) async fn show(School(state): School, Id(id): Id) -> Result<Json<RotationView>, ApiError> {
     let clock = state.settings.clock.clone();
     state.read(move |reader, catalogue| Ok(Json(rotation_of(reader, catalogue, (id, LookedAt::Today(&clock)), None)?))).await
 }
@@ -25,7 +24,7 @@ pub(crate) async fn show(State(state): State<AppState>, Id(id): Id) -> Result<Js
 #[utoipa::path(post, operation_id = "rotation_look", path = "/api/lessons/{id}/rotation/look", tag = "rotation", params(("id" = i64, Path)), request_body = RotationFields,
     responses((status = 200, body = RotationView)))]
 pub(crate) async fn look(
-    State(state): State<AppState>,
+    School(state): School,
     Id(id): Id,
     Body(news): Body<RotationFields>,
 ) -> Result<Json<RotationView>, ApiError> {
@@ -42,7 +41,7 @@ pub(crate) async fn look(
 #[utoipa::path(put, operation_id = "rotation_announce", path = "/api/lessons/{id}/rotation", tag = "rotation", params(("id" = i64, Path)), request_body = Change<RotationFields>,
     responses((status = 200, body = RotationView)))]
 pub(crate) async fn announce(
-    State(state): State<AppState>,
+    School(state): School,
     Id(id): Id,
     write: DeviceWrite,
     Body(change): Body<Change<RotationFields>>,
@@ -68,7 +67,7 @@ pub(crate) async fn announce(
 /// The rotation as comma-separated text.
 #[utoipa::path(get, operation_id = "rotation_table", path = "/api/lessons/{id}/rotation/table", tag = "rotation", params(("id" = i64, Path)),
     responses((status = 200, body = String, content_type = "text/csv")))]
-pub(crate) async fn table(State(state): State<AppState>, Id(id): Id) -> Result<impl IntoResponse, ApiError> {
+pub(crate) async fn table(School(state): School, Id(id): Id) -> Result<impl IntoResponse, ApiError> {
     let clock = state.settings.clock.clone();
     let text = state
         .read(move |reader, catalogue| Ok(rotation_table(&rotation_of(reader, catalogue, (id, LookedAt::Today(&clock)), None)?)))

@@ -1,7 +1,6 @@
 //! The sharp–dull lesson.
 
 use axum::Json;
-use axum::extract::State;
 use axum::http::StatusCode;
 use notch_core::records::{DemonstrationFields, TakeBack, TakenBack};
 use notch_core::views::{SharpDullLesson, SharpDullView, check_demonstration, sharp_dull_lesson, sharp_dull_view};
@@ -10,7 +9,7 @@ use notch_store::Reader;
 use super::CourseRecords;
 use crate::error::ApiError;
 use crate::extract::{Body, DeviceWrite, Id};
-use crate::state::AppState;
+use crate::let_in::School;
 
 fn lesson_of(
     reader: &Reader<'_>,
@@ -24,7 +23,7 @@ fn lesson_of(
 /// What can be shown with a sharp and a dulled knife, and what was shown in this lesson.
 #[utoipa::path(get, operation_id = "sharp_dull_show", path = "/api/lessons/{id}/sharp-dull", tag = "class", params(("id" = i64, Path)),
     responses((status = 200, body = SharpDullLesson)))]
-pub(crate) async fn show(State(state): State<AppState>, Id(id): Id) -> Result<Json<SharpDullLesson>, ApiError> {
+pub(crate) async fn show(School(state): School, Id(id): Id) -> Result<Json<SharpDullLesson>, ApiError> {
     state.read(move |reader, catalogue| Ok(Json(lesson_of(reader, catalogue, id)?))).await
 }
 
@@ -32,7 +31,7 @@ pub(crate) async fn show(State(state): State<AppState>, Id(id): Id) -> Result<Js
 #[utoipa::path(post, operation_id = "sharp_dull_look", path = "/api/lessons/{id}/sharp-dull/look", tag = "class", params(("id" = i64, Path)), request_body = DemonstrationFields,
     responses((status = 200, body = SharpDullView)))]
 pub(crate) async fn look(
-    State(state): State<AppState>,
+    School(state): School,
     Id(id): Id,
     Body(fields): Body<DemonstrationFields>,
 ) -> Result<Json<SharpDullView>, ApiError> {
@@ -48,7 +47,7 @@ pub(crate) async fn look(
 #[utoipa::path(post, operation_id = "sharp_dull_keep", path = "/api/lessons/{id}/sharp-dull", tag = "class", params(("id" = i64, Path)), request_body = DemonstrationFields,
     responses((status = 201, body = SharpDullLesson)))]
 pub(crate) async fn keep(
-    State(state): State<AppState>,
+    School(state): School,
     Id(id): Id,
     write: DeviceWrite,
     Body(fields): Body<DemonstrationFields>,
@@ -71,7 +70,7 @@ pub(crate) async fn keep(
 #[utoipa::path(post, operation_id = "sharp_dull_take_back", path = "/api/demonstrations/{id}/take-back", tag = "class", params(("id" = i64, Path)), request_body = TakeBack,
     responses((status = 200, body = SharpDullLesson)))]
 pub(crate) async fn take_back(
-    State(state): State<AppState>,
+    School(state): School,
     Id(id): Id,
     write: DeviceWrite,
     Body(said): Body<TakeBack>,

@@ -4,7 +4,7 @@ use std::net::SocketAddr;
 
 use axum::Extension;
 use axum::Json;
-use axum::extract::{ConnectInfo, Path, State};
+use axum::extract::{ConnectInfo, Path};
 use axum::http::{HeaderMap, HeaderName, StatusCode, header};
 use axum::response::{AppendHeaders, IntoResponse};
 use jiff::{SignedDuration, Timestamp};
@@ -16,7 +16,9 @@ use utoipa::ToSchema;
 use crate::auth::{Standing, standing};
 use crate::error::ApiError;
 use crate::extract::Body;
-use crate::passphrase::{Caller, LASTS, no_session_cookie, random_token, session_cookie, sha256};
+use crate::let_in::School;
+use crate::passphrase::{Caller, LASTS, no_session_cookie, session_cookie};
+use crate::secret::{random_token, sha256};
 use crate::state::AppState;
 
 /// What signs somebody in.
@@ -79,7 +81,7 @@ fn device(agent: &str) -> String {
 #[utoipa::path(post, operation_id = "sign_in", path = "/api/sign-in", tag = "sign-in", request_body = SignIn,
     responses((status = 204)))]
 pub(crate) async fn sign_in(
-    State(state): State<AppState>,
+    School(state): School,
     connection: Connection,
     headers: HeaderMap,
     Body(body): Body<SignIn>,
@@ -104,7 +106,7 @@ pub(crate) async fn sign_in(
 
 /// Signs this browser out.
 #[utoipa::path(delete, operation_id = "sign_out", path = "/api/sign-in", tag = "sign-in", responses((status = 204)))]
-pub(crate) async fn sign_out(State(state): State<AppState>, headers: HeaderMap) -> Result<impl IntoResponse, ApiError> {
+pub(crate) async fn sign_out(School(state): School, headers: HeaderMap) -> Result<impl IntoResponse, ApiError> {
     if let Standing::In(session) = standing(&state, &headers).await? {
         state.write_access(move |writer| Ok(writer.end_session(session.id)?)).await?;
     }
@@ -127,7 +129,7 @@ fn used() -> ApiError {
 /// Whom an invitation is for.
 #[utoipa::path(get, operation_id = "invited", path = "/api/join/{secret}", tag = "sign-in", params(("secret" = String, Path)),
     responses((status = 200, body = Invited)))]
-pub(crate) async fn invited(State(state): State<AppState>, Path(secret): Path<String>) -> Result<Json<Invited>, ApiError> {
+pub(crate) async fn invited(School(state): School, Path(secret): Path<String>) -> Result<Json<Invited>, ApiError> {
     let (secret, now) = (sha256(&secret), Timestamp::now());
     let found = state.read_records(move |reader| Ok(reader.invited(&secret, now)?)).await?;
     found.map(|member| Json(Invited { name: member.name, role: member.role })).ok_or_else(used)
@@ -144,7 +146,7 @@ pub(crate) struct Join {
 #[utoipa::path(post, operation_id = "join", path = "/api/join/{secret}", tag = "sign-in", params(("secret" = String, Path)), request_body = Join,
     responses((status = 204)))]
 pub(crate) async fn join(
-    State(state): State<AppState>,
+    School(state): School,
     Path(secret): Path<String>,
     headers: HeaderMap,
     Body(body): Body<Join>,

@@ -1,7 +1,6 @@
 //! Who works here, who is signed in, and who changed what.
 
 use axum::Json;
-use axum::extract::State;
 use axum::http::{HeaderMap, StatusCode, header};
 use axum::response::AppendHeaders;
 use jiff::{SignedDuration, Timestamp};
@@ -15,8 +14,9 @@ use crate::auth::{Standing, standing};
 use crate::deeds;
 use crate::error::ApiError;
 use crate::extract::{Asked, Body, DeviceWrite, Id};
-use crate::passphrase::{check_passphrase, name_cookie, random_token, sha256};
-use crate::state::AppState;
+use crate::let_in::School;
+use crate::passphrase::{check_passphrase, name_cookie};
+use crate::secret::{random_token, sha256};
 use crate::who::Who;
 
 /// How long an invitation can be taken.
@@ -59,7 +59,7 @@ pub(crate) struct StaffView {
 
 /// Who works here, and which browsers are signed in.
 #[utoipa::path(get, operation_id = "staff_show", path = "/api/staff", tag = "staff", responses((status = 200, body = StaffView)))]
-pub(crate) async fn show(State(state): State<AppState>, who: Who) -> Result<Json<StaffView>, ApiError> {
+pub(crate) async fn show(School(state): School, who: Who) -> Result<Json<StaffView>, ApiError> {
     let seen = state.seen.clone();
     state
         .read_records(move |reader| {
@@ -85,7 +85,7 @@ pub(crate) async fn show(State(state): State<AppState>, who: Who) -> Result<Json
 #[utoipa::path(post, operation_id = "staff_add", path = "/api/staff", tag = "staff", request_body = StaffFields,
     responses((status = 201, body = StaffMember)))]
 pub(crate) async fn add(
-    State(state): State<AppState>,
+    School(state): School,
     write: DeviceWrite,
     Body(fields): Body<StaffFields>,
 ) -> Result<(StatusCode, Json<StaffMember>), ApiError> {
@@ -105,7 +105,7 @@ pub(crate) async fn add(
 #[utoipa::path(put, operation_id = "staff_change", path = "/api/staff/{id}", tag = "staff", params(("id" = i64, Path)), request_body = Change<StaffFields>,
     responses((status = 200, body = StaffMember)))]
 pub(crate) async fn change(
-    State(state): State<AppState>,
+    School(state): School,
     Id(id): Id,
     write: DeviceWrite,
     Body(change): Body<Change<StaffFields>>,
@@ -126,7 +126,7 @@ pub(crate) async fn change(
 #[utoipa::path(post, operation_id = "staff_archive", path = "/api/staff/{id}/archive", tag = "staff", params(("id" = i64, Path)), request_body = Archive,
     responses((status = 200, body = StaffMember)))]
 pub(crate) async fn archive(
-    State(state): State<AppState>,
+    School(state): School,
     Id(id): Id,
     write: DeviceWrite,
     Body(body): Body<Archive>,
@@ -174,7 +174,7 @@ pub fn new_invitation() -> Result<NewInvitation, ApiError> {
 /// Makes a link by which somebody chooses a passphrase, for the first time or anew; an earlier link counts no longer.
 #[utoipa::path(post, operation_id = "staff_invite", path = "/api/staff/{id}/invitation", tag = "staff", params(("id" = i64, Path)),
     responses((status = 201, body = Invitation)))]
-pub(crate) async fn invite(State(state): State<AppState>, Id(id): Id) -> Result<(StatusCode, Json<Invitation>), ApiError> {
+pub(crate) async fn invite(School(state): School, Id(id): Id) -> Result<(StatusCode, Json<Invitation>), ApiError> {
     let NewInvitation { path, kept, until } = new_invitation()?;
     state
         .write_access(move |writer| {
@@ -201,7 +201,7 @@ pub(crate) struct FirstSignIn {
 #[utoipa::path(post, operation_id = "staff_begin", path = "/api/staff/first", tag = "staff", request_body = FirstSignIn,
     responses((status = 204)))]
 pub(crate) async fn begin(
-    State(state): State<AppState>,
+    School(state): School,
     headers: HeaderMap,
     Body(body): Body<FirstSignIn>,
 ) -> Result<(StatusCode, Cookies<1>), ApiError> {
@@ -228,7 +228,7 @@ pub(crate) async fn begin(
 /// Signs a browser out: one's own, or anybody's as an instructor.
 #[utoipa::path(delete, operation_id = "session_end", path = "/api/sessions/{id}", tag = "staff", params(("id" = i64, Path)),
     responses((status = 204)))]
-pub(crate) async fn end_session(State(state): State<AppState>, who: Who, Id(id): Id) -> Result<StatusCode, ApiError> {
+pub(crate) async fn end_session(School(state): School, who: Who, Id(id): Id) -> Result<StatusCode, ApiError> {
     state
         .write_access(move |writer| {
             let mut sessions = writer.staff_sessions(Timestamp::now())?.into_iter();
@@ -255,7 +255,7 @@ pub(crate) struct NewPassphrase {
 #[utoipa::path(put, operation_id = "passphrase_change", path = "/api/me/passphrase", tag = "staff", request_body = NewPassphrase,
     responses((status = 204)))]
 pub(crate) async fn change_passphrase(
-    State(state): State<AppState>,
+    School(state): School,
     who: Who,
     connection: Connection,
     headers: HeaderMap,
@@ -298,7 +298,7 @@ pub(crate) struct NameHere {
 /// Says who is at this device, where nobody signs in: what is changed from it is noted under that name.
 #[utoipa::path(put, operation_id = "name_here", path = "/api/me/name", tag = "staff", request_body = NameHere, responses((status = 204)))]
 pub(crate) async fn choose_name(
-    State(state): State<AppState>,
+    School(state): School,
     who: Who,
     Body(body): Body<NameHere>,
 ) -> Result<(StatusCode, Cookies<1>), ApiError> {
@@ -346,10 +346,7 @@ pub(crate) struct ChangesView {
 
 /// What was changed by whom, the latest first; it is kept for some 400 days.
 #[utoipa::path(get, operation_id = "changes_show", path = "/api/changes", tag = "staff", params(ChangesAsked), responses((status = 200, body = ChangesView)))]
-pub(crate) async fn changes(
-    State(state): State<AppState>,
-    Asked(asked): Asked<ChangesAsked>,
-) -> Result<Json<ChangesView>, ApiError> {
+pub(crate) async fn changes(School(state): School, Asked(asked): Asked<ChangesAsked>) -> Result<Json<ChangesView>, ApiError> {
     state
         .read_records(move |reader| {
             let mut found = reader.changes_made(asked.before, asked.by, CHANGES + 1)?;

@@ -3,7 +3,6 @@
 use std::collections::BTreeSet;
 
 use axum::Json;
-use axum::extract::State;
 use axum::http::StatusCode;
 use jiff::Unit;
 use jiff::civil::{Date, Time};
@@ -25,7 +24,7 @@ use super::roster::{self, RosterText};
 use crate::clock::Clock;
 use crate::error::ApiError;
 use crate::extract::{Body, DeviceWrite};
-use crate::state::AppState;
+use crate::let_in::School;
 
 /// What a new school can start with.
 #[derive(Debug, Serialize, ToSchema)]
@@ -149,7 +148,7 @@ pub(crate) struct FirstLesson {
 
 /// What a new school can start with.
 #[utoipa::path(get, operation_id = "start_doors", path = "/api/start", tag = "courses", responses((status = 200, body = Doors)))]
-pub(crate) async fn doors(State(state): State<AppState>) -> Result<Json<Doors>, ApiError> {
+pub(crate) async fn doors(School(state): School) -> Result<Json<Doors>, ApiError> {
     let clock = state.settings.clock.clone();
     state
         .read(move |reader, catalogue| {
@@ -188,7 +187,7 @@ fn names(reader: &Reader<'_>, catalogue: &Catalogue, newcomers: Millimetres, tex
 /// Names and knives while they are typed; nothing is kept.
 #[utoipa::path(post, operation_id = "start_read", path = "/api/start/read", tag = "courses", request_body = Typed,
     responses((status = 200, body = Understood)))]
-pub(crate) async fn read(State(state): State<AppState>, Body(typed): Body<Typed>) -> Result<Json<Understood>, ApiError> {
+pub(crate) async fn read(School(state): School, Body(typed): Body<Typed>) -> Result<Json<Understood>, ApiError> {
     state
         .read(move |reader, catalogue| {
             let kind = kind_of(catalogue, &typed.kind)?;
@@ -205,7 +204,7 @@ pub(crate) async fn read(State(state): State<AppState>, Body(typed): Body<Typed>
 #[utoipa::path(post, operation_id = "start_course", path = "/api/start", tag = "courses", request_body = Started,
     responses((status = 201, body = FirstLesson)))]
 pub(crate) async fn start(
-    State(state): State<AppState>,
+    School(state): School,
     write: DeviceWrite,
     Body(body): Body<Started>,
 ) -> Result<(StatusCode, Json<FirstLesson>), ApiError> {

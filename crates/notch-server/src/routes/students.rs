@@ -1,19 +1,18 @@
 //! One student.
 
 use axum::Json;
-use axum::extract::State;
 use notch_core::records::{Student, StudentFields};
 
 use super::{Archive, Change};
 use crate::error::ApiError;
 use crate::extract::{Body, DeviceWrite, Id};
-use crate::state::AppState;
+use crate::let_in::School;
 
 /// Changes a student.
 #[utoipa::path(put, operation_id = "students_change", path = "/api/students/{id}", tag = "students", params(("id" = i64, Path)), request_body = Change<StudentFields>,
     responses((status = 200, body = Student)))]
 pub(crate) async fn change(
-    State(state): State<AppState>,
+    School(state): School,
     Id(id): Id,
     write: DeviceWrite,
     Body(change): Body<Change<StudentFields>>,
@@ -34,7 +33,7 @@ pub(crate) async fn change(
 #[utoipa::path(post, operation_id = "students_archive", path = "/api/students/{id}/archive", tag = "students", params(("id" = i64, Path)), request_body = Archive,
     responses((status = 200, body = Student)))]
 pub(crate) async fn archive(
-    State(state): State<AppState>,
+    School(state): School,
     Id(id): Id,
     write: DeviceWrite,
     Body(body): Body<Archive>,

@@ -1,18 +1,17 @@
 //! Where everyone stands.
 
 use axum::Json;
-use axum::extract::State;
 use notch_core::views::{StudentView, YardRow, student_view, yard_view};
 
 use super::CourseRecords;
 use crate::error::ApiError;
 use crate::extract::Id;
-use crate::state::AppState;
+use crate::let_in::School;
 
 /// All students of a course with their four rules and what comes next.
 #[utoipa::path(get, operation_id = "yard_show", path = "/api/courses/{id}/yard", tag = "yard", params(("id" = i64, Path)),
     responses((status = 200, body = Vec<YardRow>)))]
-pub(crate) async fn show(State(state): State<AppState>, Id(id): Id) -> Result<Json<Vec<YardRow>>, ApiError> {
+pub(crate) async fn show(School(state): School, Id(id): Id) -> Result<Json<Vec<YardRow>>, ApiError> {
     let clock = state.settings.clock.clone();
     state
         .read(move |reader, catalogue| {
@@ -26,7 +25,7 @@ pub(crate) async fn show(State(state): State<AppState>, Id(id): Id) -> Result<Js
 /// One student with all evidence.
 #[utoipa::path(get, operation_id = "yard_student", path = "/api/students/{id}/evidence", tag = "yard", params(("id" = i64, Path)),
     responses((status = 200, body = StudentView)))]
-pub(crate) async fn student(State(state): State<AppState>, Id(id): Id) -> Result<Json<StudentView>, ApiError> {
+pub(crate) async fn student(School(state): School, Id(id): Id) -> Result<Json<StudentView>, ApiError> {
     let clock = state.settings.clock.clone();
     state
         .read(move |reader, catalogue| {

@@ -14,7 +14,7 @@ use qrcode::{EcLevel, QrCode};
 use super::own::Authority;
 use super::reach::{Reach, TRUST_PATH};
 use crate::error::ApiError;
-use crate::passphrase::random_token;
+use crate::secret::random_token;
 
 /// The page and its files; who reads them need not be signed in, and need not trust the school yet.
 pub(crate) fn pages(reach: Reach) -> Router {
