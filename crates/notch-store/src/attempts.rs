@@ -1,5 +1,6 @@
 //! Attempts, marks, samples and incidents.
 
+use std::collections::HashMap;
 use std::sync::Arc;
 
 use jiff::Timestamp;
@@ -105,12 +106,35 @@ impl Reader<'_> {
     /// # Errors
     /// What the database says.
     pub fn attempts_of_course(&self, course_id: i64) -> Result<Arc<Vec<Attempt>>, StoreError> {
-        let sql = attempts_where!(
-            "here.id",
-            "JOIN student AS made ON made.id = attempt.student_id
-             JOIN student AS here ON here.person_id = made.person_id WHERE here.course_id = ?1"
-        );
-        self.kept_attempts(course_id, || self.attempts_by(sql, course_id))
+        self.kept_attempts(course_id, |before| self.attempts_since(before, course_id))
+    }
+
+    /// Attempts of a course, of which those are read that are others than before: each change of one, of its marks or
+    /// samples too, gives it another version.
+    fn attempts_since(&self, before: Vec<Attempt>, course_id: i64) -> Result<Vec<Attempt>, StoreError> {
+        if before.is_empty() {
+            let sql = attempts_where!(
+                "here.id",
+                "JOIN student AS made ON made.id = attempt.student_id
+                 JOIN student AS here ON here.person_id = made.person_id WHERE here.course_id = ?1"
+            );
+            return self.attempts_by(sql, course_id);
+        }
+        let mut before: HashMap<(i64, i64, i64), Attempt> =
+            before.into_iter().map(|attempt| ((attempt.student_id, attempt.id, attempt.version), attempt)).collect();
+        let mut statement = self.tx.prepare_cached(
+            "SELECT here.id, attempt.id, attempt.version FROM attempt
+             JOIN student AS made ON made.id = attempt.student_id
+             JOIN student AS here ON here.person_id = made.person_id WHERE here.course_id = ?1
+             ORDER BY started_at, attempt.id",
+        )?;
+        let now: Vec<(i64, i64, i64)> =
+            statement.query_map([course_id], |row| Ok((row.get(0)?, row.get(1)?, row.get(2)?)))?.collect::<Result<_, _>>()?;
+        let as_it_is = |key: (i64, i64, i64)| match before.remove(&key) {
+            Some(attempt) => Ok(attempt),
+            None => Ok(Attempt { student_id: key.0, ..self.attempt(key.1)? }),
+        };
+        now.into_iter().map(as_it_is).collect()
     }
 
     /// Attempts of one student, in the order of time, those in other courses among them.

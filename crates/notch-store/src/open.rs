@@ -381,18 +381,23 @@ impl Store {
 
 impl Reader<'_> {
     /// Attempts of a course, read again only after something was changed: the yard and the class
-    /// ask for all of them each time, and reading their verdicts is what takes longest.
+    /// ask for all of them each time, and reading their verdicts is what takes longest. `read` is given them as they
+    /// were, none where that is not known.
     pub(crate) fn kept_attempts(
         &self,
         course_id: i64,
-        read: impl FnOnce() -> Result<Vec<Attempt>, StoreError>,
+        read: impl FnOnce(Vec<Attempt>) -> Result<Vec<Attempt>, StoreError>,
     ) -> Result<Arc<Vec<Attempt>>, StoreError> {
-        let Some((store, changes)) = self.kept else { return Ok(Arc::new(read()?)) };
+        let Some((store, changes)) = self.kept else { return Ok(Arc::new(read(Vec::new())?)) };
         let lock = || store.attempts.lock().unwrap_or_else(PoisonError::into_inner);
-        if let Some(kept) = lock().get(&course_id).filter(|kept| kept.changes == changes) {
-            return Ok(kept.attempts.clone());
-        }
-        let attempts = Arc::new(read()?);
+        let before = {
+            let mut kept = lock();
+            if let Some(kept) = kept.get(&course_id).filter(|kept| kept.changes == changes) {
+                return Ok(kept.attempts.clone());
+            }
+            kept.remove(&course_id).map(|kept| kept.attempts)
+        };
+        let attempts = Arc::new(read(before.map(Arc::unwrap_or_clone).unwrap_or_default())?);
         lock().insert(course_id, KeptAttempts { changes, attempts: attempts.clone() });
         Ok(attempts)
     }

@@ -42,6 +42,37 @@ fn attempts_that_were_read_are_read_again_after_a_change() -> Tested {
 }
 
 #[test]
+fn attempts_that_were_kept_are_always_what_a_fresh_reading_finds() -> Tested {
+    let folder = TempDir::new()?;
+    let store = filled(folder.path())?;
+    let same = |after: &str| -> Tested {
+        let fresh = Store::open(folder.path())?.read(|reader| reader.attempts_of_course(1))?;
+        assert_eq!(store.read(|reader| reader.attempts_of_course(1))?, fresh, "after {after}");
+        Ok(())
+    };
+    same("nothing")?;
+    let (id, sample) = (1, store.read(|reader| reader.attempt(1))?.samples[0].id);
+    store.write::<_, StoreError>(|writer| {
+        let marks =
+            AttemptMarks { grip_ticked: false, hold_ticked: true, faults: vec!["loose_grip".into(), "fingertip_ahead".into()] };
+        let version = writer.attempt(id)?.version;
+        writer.mark_attempt(id, version, &marks)
+    })?;
+    same("marks")?;
+    store.write::<_, StoreError>(|writer| writer.start_attempt(&attempt(2, 2)))?;
+    same("another attempt")?;
+    store.write::<_, StoreError>(|writer| writer.stop_attempt(2, at(900)))?;
+    same("its end")?;
+    let taken_back = TakenBack { at: at(950), said: TakeBack { who: "Mara".into(), why: "Pieces of another".into() } };
+    store.write::<_, StoreError>(|writer| writer.take_sample_back(sample, &taken_back))?;
+    same("a sample that was taken back")?;
+    store.write::<_, StoreError>(|writer| writer.archive_student(1, 1, true))?;
+    same("a student who left")?;
+    store.be_small();
+    same("nothing was kept any more")
+}
+
+#[test]
 fn care_says_when_a_knife_was_last_cared_for_and_how_worn_it_is() -> Tested {
     let folder = TempDir::new()?;
     let store = filled(folder.path())?;

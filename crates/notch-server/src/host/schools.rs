@@ -34,6 +34,13 @@ const LOOK_AT_HOSTS: Duration = Duration::from_secs(3);
 /// How often it is looked for schools whose copy is due.
 const LOOK_AT_COPIES: Duration = Duration::from_secs(10 * 60);
 
+/// For how long after a copy none is made, by how long that one took; and the longest such rest.
+const REST_PER_COPY: u32 = 9;
+const LONGEST_REST: Duration = Duration::from_secs(60);
+
+/// So long after the host began to serve, no copy is made: everybody comes back at once.
+const FIRST_COPIES: Duration = Duration::from_secs(60);
+
 /// After so long without a request, a school holds nothing in memory to be quick.
 const SMALL_AFTER: Duration = Duration::from_secs(20);
 
@@ -312,8 +319,13 @@ impl Host {
         .await?;
         for name in due {
             let Ok(Entry::Door(door)) = self.enter(&name).await else { continue };
+            let began = tokio::time::Instant::now();
             let done = door.copy_if_due().await;
+            let took = began.elapsed();
             self.note(&name, done.err().map(ApiError::for_the_host).or_else(|| door.copy_failed()).map(no_copy));
+            drop(door);
+            // Copies have the whole day; a class that goes on beside them has not.
+            tokio::time::sleep((took * REST_PER_COPY).min(LONGEST_REST)).await;
         }
         Ok(())
     }
@@ -337,6 +349,7 @@ impl Host {
             }
         };
         let copies = async move {
+            tokio::time::sleep(FIRST_COPIES).await;
             loop {
                 if let Err(error) = copies.look_at_copies().await {
                     tracing::warn!(?error, "it could not be looked for copies that are due");
