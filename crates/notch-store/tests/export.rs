@@ -61,7 +61,8 @@ fn an_export_of_an_earlier_schema_is_brought_up_to_this_one() -> Tested {
         // A row that does not fit is still named, and nothing is kept.
         let mut wrong = sent;
         wrong.tables.get_mut("knife").unwrap()[0].insert("length".into(), (-5.0).into());
-        let store = Store::open(TempDir::new()?.path())?;
+        let folder = TempDir::new()?;
+        let store = Store::open(folder.path())?;
         let said = store.import(&wrong).unwrap_err().to_string();
         assert!(said.contains("knife, row 1"), "{said}");
         assert!(store.export()?.tables.values().all(Vec::is_empty));
