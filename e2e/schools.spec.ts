@@ -126,7 +126,7 @@ hosted(
     await expect(page.getByText('there is no course 1')).toBeVisible();
     await expect(page.locator('body')).not.toContainText(/Maren|Galley|Lanternfish/);
     await expect.poll(() => page.evaluate(() => navigator.serviceWorker.controller !== null)).toBe(true);
-  expect((await keptOf(page, 'pier')).match(/Maren|Galley|Lanternfish/)).toBeNull();
+    expect((await keptOf(page, 'pier')).match(/Maren|Galley|Lanternfish/)).toBeNull();
 
     // Cut off, each opens as itself.
     await context.setOffline(true);
