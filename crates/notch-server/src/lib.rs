@@ -22,6 +22,7 @@ mod let_in;
 mod limits;
 mod made_up;
 mod passphrase;
+mod plain_page;
 mod resting;
 mod router;
 mod routes;

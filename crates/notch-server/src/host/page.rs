@@ -4,7 +4,7 @@
 use axum::Json;
 use axum::Router;
 use axum::extract::{Query, State};
-use axum::http::{HeaderValue, StatusCode, header};
+use axum::http::{StatusCode, header};
 use axum::response::{IntoResponse, Response};
 use axum::routing::get;
 use jiff::tz::TimeZone;
@@ -16,7 +16,7 @@ use serde::{Deserialize, Serialize};
 use super::schools::Host;
 use super::under::UNDER;
 use crate::error::ApiError;
-use crate::secret::random_token;
+use crate::plain_page::{escaped, plain_page};
 use crate::turns::blocking;
 
 const STYLE: &str = include_str!("page.css");
@@ -162,29 +162,9 @@ fn size(bytes: u64) -> String {
     }
 }
 
-fn escaped(text: &str) -> String {
-    text.replace('&', "&amp;").replace('<', "&lt;").replace('>', "&gt;").replace('"', "&quot;")
-}
-
 async fn page(State(host): State<Host>, Query(asked): Query<Asked>) -> Result<Response, ApiError> {
-    let reach = host.reach().clone();
-    let schools = all(host).await?;
-    let nonce = random_token()?;
-    let policy =
-        format!("default-src 'none'; style-src 'nonce-{nonce}'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'");
-    let policy = HeaderValue::from_str(&policy).map_err(|error| ApiError::Internal(error.to_string()))?;
-    let headers = [
-        (header::CONTENT_TYPE, HeaderValue::from_static("text/html; charset=utf-8")),
-        (header::CACHE_CONTROL, HeaderValue::from_static("no-store")),
-        (header::CONTENT_SECURITY_POLICY, policy),
-    ];
-    let html = format!(
-        "<!doctype html><html lang=\"en\"><head><meta charset=\"utf-8\">\
-         <meta name=\"viewport\" content=\"width=device-width, initial-scale=1\">\
-         <title>Schools of this host · Yard Notch</title><style nonce=\"{nonce}\">{STYLE}</style></head><body><main>{}</main></body></html>",
-        content(&schools, &asked.find, &reach.first_address())
-    );
-    Ok((headers, html).into_response())
+    let at = host.reach().first_address();
+    plain_page("Schools of this host", STYLE, &content(&all(host).await?, &asked.find, &at))
 }
 
 fn content(schools: &[OnHost], find: &str, at: &str) -> String {

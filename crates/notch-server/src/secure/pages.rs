@@ -3,7 +3,7 @@
 
 use axum::Router;
 use axum::extract::{Request, State};
-use axum::http::{HeaderValue, StatusCode, header};
+use axum::http::header;
 use axum::response::{IntoResponse, Redirect, Response};
 use axum::routing::{any, get};
 use base64::Engine;
@@ -14,7 +14,7 @@ use qrcode::{EcLevel, QrCode};
 use super::own::Authority;
 use super::reach::{Reach, TRUST_PATH};
 use crate::error::ApiError;
-use crate::secret::random_token;
+use crate::plain_page::{escaped, plain_page};
 
 /// The page and its files; who reads them need not be signed in, and need not trust the school yet.
 pub(crate) fn pages(reach: Reach) -> Router {
@@ -103,21 +103,7 @@ async fn profile(State(reach): State<Reach>) -> Response {
 }
 
 async fn page(State(reach): State<Reach>) -> Result<Response, ApiError> {
-    let nonce = random_token()?;
-    let policy = format!("default-src 'none'; style-src 'nonce-{nonce}'; base-uri 'none'; frame-ancestors 'none'");
-    let policy = HeaderValue::from_str(&policy).map_err(|error| ApiError::Internal(error.to_string()))?;
-    let headers = [
-        (header::CONTENT_TYPE, HeaderValue::from_static("text/html; charset=utf-8")),
-        (header::CACHE_CONTROL, HeaderValue::from_static("no-store")),
-        (header::CONTENT_SECURITY_POLICY, policy),
-    ];
-    let html = format!(
-        "<!doctype html><html lang=\"en\"><head><meta charset=\"utf-8\">\
-         <meta name=\"viewport\" content=\"width=device-width, initial-scale=1\">\
-         <title>Other devices · Yard Notch</title><style nonce=\"{nonce}\">{STYLE}</style></head><body><main>{}</main></body></html>",
-        content(&reach)
-    );
-    Ok((StatusCode::OK, headers, html).into_response())
+    plain_page("Other devices", STYLE, &content(&reach))
 }
 
 const STYLE: &str = include_str!("trust.css");
@@ -213,8 +199,4 @@ fn code(address: &str) -> String {
     let drawn = code.render::<svg::Color<'_>>().min_dimensions(180, 180).quiet_zone(true).build();
     let svg = drawn.find("<svg").and_then(|start| drawn.get(start..)).unwrap_or_default();
     format!("<figure role=\"img\" aria-label=\"The address as a code\">{svg}</figure>")
-}
-
-fn escaped(text: &str) -> String {
-    text.replace('&', "&amp;").replace('<', "&lt;").replace('>', "&gt;").replace('"', "&quot;")
 }
