@@ -97,6 +97,13 @@ const keptOf = (page: Page, school: string) =>
     return kept.join('\n');
   }, school);
 
+/** The addresses of what the device keeps of a school. */
+const keptAt = (page: Page, school: string) =>
+  page.evaluate(async (school) => {
+    const room = await caches.open(`yard-notch-room /s/${school}/`);
+    return (await room.keys()).map(({ url }) => new URL(url).pathname);
+  }, school);
+
 hosted(
   'a second school sees nothing of the first, on the same device too',
   async ({ page, context, host }) => {
@@ -114,7 +121,9 @@ hosted(
       .first()
       .click();
     expect((await download).url()).toContain('/s/quay/api/rack/table');
-    await expect.poll(async () => (await keptOf(page, 'quay')).includes('Maren Oake')).toBe(true);
+    // The last of what is read for the lesson on the way.
+    await expect.poll(() => keptAt(page, 'quay')).toContain('/s/quay/api/students/14/evidence');
+    expect(await keptOf(page, 'quay')).toContain('Maren Oake');
 
     // A school that was made while the host serves.
     const link = host.add('pier', 'The pier');
