@@ -8,57 +8,75 @@ use notch_core::measure::{MeasuredPiece, SampleCustom, Verdict};
 use notch_core::records::{Attempt, AttemptMarks, Incident, IncidentFields, NewAttempt, Sample, TakenBack};
 use rusqlite::{OptionalExtension, Row, ToSql, named_params, params};
 
-use crate::columns::{json, length, optional_json, optional_length, optional_word, to_json, to_optional_word, to_word, word};
+use crate::columns::{InOrder, optional_json, optional_word, to_json, to_optional_word, to_word, word};
 use crate::open::{fresh, unless_taken};
 use crate::{Reader, StoreError, Writer};
 
+/// What [`attempt`] reads of the table of that name, but for whose it is and its faults, which stand around it.
+macro_rules! of_attempt {
+    () => {
+        "attempt.id, attempt.lesson_id, attempt.exercise_id, attempt.knife_id, attempt.version, attempt.started_at, attempt.stopped_at, \
+         attempt.on_day, attempt.cut, attempt.strand, attempt.standard_set, attempt.target_json, attempt.tolerance_json, \
+         attempt.reference_seconds, attempt.grip_ticked, attempt.hold_ticked"
+    };
+}
+
+/// An attempt without its faults.
+pub(crate) const ATTEMPT: &str = concat!("student_id, ", of_attempt!(), ", '[]'");
+
 pub(crate) fn attempt(row: &Row<'_>) -> rusqlite::Result<Attempt> {
-    let started_at: Timestamp = word(row, "started_at")?;
-    let stopped_at: Option<Timestamp> = optional_word(row, "stopped_at")?;
+    let mut at = InOrder::of(row);
+    let student_id = at.get()?;
+    let (id, lesson_id, exercise_id, knife_id, version) = (at.get()?, at.get()?, at.get()?, at.get()?, at.get()?);
+    let (started_at, stopped_at): (Timestamp, Option<Timestamp>) = (at.word()?, at.optional_word()?);
     Ok(Attempt {
-        id: row.get("id")?,
-        student_id: row.get("student_id")?,
-        lesson_id: row.get("lesson_id")?,
-        exercise_id: row.get("exercise_id")?,
-        knife_id: row.get("knife_id")?,
-        version: row.get("version")?,
+        id,
+        student_id,
+        lesson_id,
+        exercise_id,
+        knife_id,
+        version,
         started_at,
         stopped_at,
         seconds: stopped_at.map(|stopped| stopped.duration_since(started_at).as_secs_f64().max(0.0)),
-        on_day: word(row, "on_day")?,
-        cut: row.get("cut")?,
-        strand: optional_word(row, "strand")?,
-        standard_set: row.get("standard_set")?,
-        target: json(row, "target_json")?,
-        tolerance: json(row, "tolerance_json")?,
-        reference_seconds: row.get("reference_seconds")?,
-        marks: AttemptMarks {
-            grip_ticked: row.get("grip_ticked")?,
-            hold_ticked: row.get("hold_ticked")?,
-            faults: json(row, "faults_json")?,
-        },
+        on_day: at.word()?,
+        cut: at.get()?,
+        strand: at.optional_word()?,
+        standard_set: at.get()?,
+        target: at.json()?,
+        tolerance: at.json()?,
+        reference_seconds: at.get()?,
+        marks: AttemptMarks { grip_ticked: at.get()?, hold_ticked: at.get()?, faults: at.json()? },
         samples: Vec::new(),
         taken_back: Vec::new(),
     })
 }
 
+/// What [`sample`] reads.
+pub(crate) const SAMPLE: &str = "id, attempt_id, custom, taken_at, verdict_json, taken_back_json";
+
 pub(crate) fn sample(row: &Row<'_>) -> rusqlite::Result<Sample> {
+    let mut at = InOrder::of(row);
     Ok(Sample {
-        id: row.get("id")?,
-        attempt_id: row.get("attempt_id")?,
-        custom: word(row, "custom")?,
-        taken_at: word(row, "taken_at")?,
-        verdict: json(row, "verdict_json")?,
-        taken_back: optional_json(row, "taken_back_json")?,
+        id: at.get()?,
+        attempt_id: at.get()?,
+        custom: at.word()?,
+        taken_at: at.word()?,
+        verdict: at.json()?,
+        taken_back: at.optional_json()?,
     })
 }
 
+/// What [`piece`] reads.
+pub(crate) const PIECE: &str = "thickness, width, length, far_width";
+
 pub(crate) fn piece(row: &Row<'_>) -> rusqlite::Result<MeasuredPiece> {
+    let mut at = InOrder::of(row);
     Ok(MeasuredPiece {
-        thickness: length(row, "thickness")?,
-        width: optional_length(row, "width")?,
-        length: optional_length(row, "length")?,
-        far_width: optional_length(row, "far_width")?,
+        thickness: at.length()?,
+        width: at.optional_length()?,
+        length: at.optional_length()?,
+        far_width: at.optional_length()?,
     })
 }
 
@@ -82,8 +100,9 @@ macro_rules! attempts_where {
         concat!(
             "SELECT ",
             $student,
-            " AS student_id, attempt.*, (SELECT json_group_array(fault) FROM attempt_fault WHERE attempt_id = attempt.id) AS faults_json
-             FROM attempt ",
+            ", ",
+            of_attempt!(),
+            ", (SELECT json_group_array(fault) FROM attempt_fault WHERE attempt_id = attempt.id) FROM attempt ",
             $condition,
             " ORDER BY started_at, attempt.id"
         )
@@ -167,7 +186,7 @@ impl Reader<'_> {
     }
 
     fn samples(&self, attempt_id: i64) -> Result<Vec<Sample>, StoreError> {
-        let mut statement = self.tx.prepare_cached("SELECT * FROM sample WHERE attempt_id = ?1 ORDER BY id")?;
+        let mut statement = self.tx.prepare_cached(&format!("SELECT {SAMPLE} FROM sample WHERE attempt_id = ?1 ORDER BY id"))?;
         Ok(statement.query_map([attempt_id], sample)?.collect::<Result<_, _>>()?)
     }
 
@@ -176,7 +195,8 @@ impl Reader<'_> {
     /// # Errors
     /// What the database says.
     pub fn pieces(&self, sample_id: i64) -> Result<Vec<MeasuredPiece>, StoreError> {
-        let mut statement = self.tx.prepare_cached("SELECT * FROM piece WHERE sample_id = ?1 ORDER BY position")?;
+        let mut statement =
+            self.tx.prepare_cached(&format!("SELECT {PIECE} FROM piece WHERE sample_id = ?1 ORDER BY position"))?;
         Ok(statement.query_map([sample_id], piece)?.collect::<Result<_, _>>()?)
     }
 

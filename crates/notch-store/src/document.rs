@@ -90,7 +90,7 @@ impl Store {
                 }
             }
             // A value that SQL accepts and the core does not undoes the import too.
-            insert_all(&writer.tx, document, read_row)
+            insert_all(&writer.tx, document, true)
         })
     }
 }
@@ -100,7 +100,12 @@ impl Store {
 /// # Errors
 /// The first row that cannot be read, by table, row and column.
 pub(crate) fn read_table(connection: &Connection, table: &'static str) -> Result<(), StoreError> {
-    let mut statement = connection.prepare(&format!("SELECT *{BESIDE} FROM {table} ORDER BY 1, 2"))?;
+    let order = match table {
+        "attempt" => "id",
+        "piece" => "sample_id, position",
+        _ => "1, 2",
+    };
+    let mut statement = connection.prepare(&format!("SELECT {} FROM {table} ORDER BY {order}", read_of(table)))?;
     let mut rows = statement.query([])?;
     let mut number = 0;
     while let Some(row) = rows.next()? {
@@ -110,10 +115,18 @@ pub(crate) fn read_table(connection: &Connection, table: &'static str) -> Result
     Ok(())
 }
 
-/// What the core reads with a row that stands in another table.
-const BESIDE: &str = ", '[]' AS faults_json, 0 AS signs_in, 0 AS invited";
+/// What [`read_row`] reads of a table; what the core reads with a row and stands in another table is left empty.
+fn read_of(table: &str) -> &'static str {
+    match table {
+        "attempt" => attempts::ATTEMPT,
+        "sample" => attempts::SAMPLE,
+        "piece" => attempts::PIECE,
+        "staff" => "*, 0 AS signs_in, 0 AS invited",
+        _ => "*",
+    }
+}
 
-/// Reads one row through the core's types.
+/// Reads one row, of which [`read_of`] was asked, through the core's types.
 fn read_row(table: &str, row: &Row<'_>) -> Result<(), String> {
     let read = match table {
         "own_value" => own::record(row).map(drop),
@@ -160,7 +173,7 @@ fn brought_up(document: &Document) -> Result<Document, StoreError> {
     let mut connection = Connection::open_in_memory()?;
     let version = usize::try_from(document.schema).unwrap_or(usize::MAX);
     MIGRATIONS.to_version(&mut connection, version).map_err(wrong)?;
-    insert_all(&connection, document, |_, _| Ok(()))?;
+    insert_all(&connection, document, false)?;
     MIGRATIONS.to_latest(&mut connection).map_err(wrong)?;
     if document.schema < WITH_ZONES {
         set_zones(&connection, &machine_zone())?;
@@ -168,16 +181,12 @@ fn brought_up(document: &Document) -> Result<Document, StoreError> {
     everything(&connection)
 }
 
-/// Puts all rows in, and looks at each with `read` as it then stands.
-fn insert_all(
-    connection: &Connection,
-    document: &Document,
-    read: impl Fn(&str, &Row<'_>) -> Result<(), String>,
-) -> Result<(), StoreError> {
+/// Puts all rows in; those of the newest schema are read, each as it then stands.
+fn insert_all(connection: &Connection, document: &Document, newest: bool) -> Result<(), StoreError> {
     for table in TABLES {
         for (index, row) in document.tables.get(table).into_iter().flatten().enumerate() {
             let named = |why: String| StoreError::Import(format!("{table}, row {}: {why}", index + 1));
-            insert(connection, table, row, &read).map_err(named)?;
+            insert(connection, table, row, newest).map_err(named)?;
         }
     }
     Ok(())
@@ -204,12 +213,7 @@ fn rows(connection: &Connection, table: &str) -> Result<Vec<BTreeMap<String, Val
     Ok(rows.collect::<Result<_, _>>()?)
 }
 
-fn insert(
-    connection: &Connection,
-    table: &str,
-    row: &BTreeMap<String, Value>,
-    read: impl Fn(&str, &Row<'_>) -> Result<(), String>,
-) -> Result<(), String> {
+fn insert(connection: &Connection, table: &str, row: &BTreeMap<String, Value>, newest: bool) -> Result<(), String> {
     let known: Vec<String> = connection
         .prepare_cached(&format!("SELECT name FROM pragma_table_info('{table}')"))
         .and_then(|mut statement| statement.query_map([], |row| row.get(0))?.collect())
@@ -219,13 +223,20 @@ fn insert(
     }
     let columns: Vec<&str> = row.keys().map(String::as_str).collect();
     let places: Vec<String> = (1..=columns.len()).map(|place| format!("?{place}")).collect();
-    let sql = format!("INSERT INTO {table} ({}) VALUES ({}) RETURNING *{BESIDE}", columns.join(", "), places.join(", "));
+    let sql = format!(
+        "INSERT INTO {table} ({}) VALUES ({}) RETURNING {}",
+        columns.join(", "),
+        places.join(", "),
+        if newest { read_of(table) } else { "1" }
+    );
     let values = row.iter().map(|(column, value)| sql_value(column, value)).collect::<Result<Vec<Sql>, String>>()?;
     let told = |error: rusqlite::Error| error.to_string();
     let mut statement = connection.prepare_cached(&sql).map_err(told)?;
     let mut stands = statement.query(params_from_iter(values)).map_err(told)?;
     while let Some(row) = stands.next().map_err(told)? {
-        read(table, row)?;
+        if newest {
+            read_row(table, row)?;
+        }
     }
     Ok(())
 }
