@@ -269,6 +269,8 @@ impl Host {
     async fn look_at_doors(&self, close_after: Duration) {
         let places: Vec<(SchoolName, Place)> = self.places().iter().map(|(name, place)| (name.clone(), place.clone())).collect();
         for (name, place) in places {
+            // Whoever is in class is answered between one door and the next.
+            tokio::task::yield_now().await;
             // Somebody is at the door: it is in use.
             let Ok(mut guard) = place.clone().try_lock_owned() else { continue };
             if let Some(door) = guard.take() {
