@@ -187,7 +187,7 @@ const DEVICES: &str = "<dt>iPhone, iPad</dt><dd>In Safari load the profile. Sett
 fn opening(address: &str) -> String {
     let address = escaped(address);
     format!(
-        "<section><h2>Then open the program</h2><p class=\"address\"><a href=\"{address}\"><code>{address}</code></a></p>\
+        "<section><h2>3. Open the program</h2><p class=\"address\"><a href=\"{address}\"><code>{address}</code></a></p>\
          <p>Put it on the home screen (Share → Add to home screen, or the browser’s menu → Install): once it was open it opens \
          again without a network.</p></section>"
     )
