@@ -205,3 +205,49 @@ test('a sharp and a dulled knife are told apart by figures, by the instructor on
   await dock.getByRole('button', { name: 'Take it back' }).click();
   await expect(dock).not.toContainText('Shown by Mara');
 });
+
+test('the clock of a lesson: begun, too long, cut to end in time, a step taken back, and seen by another device', async ({
+  page,
+  context,
+  app,
+}) => {
+  await page.goto(`${app.url}/courses/1/class/5`);
+  const clock = (of: Page) => of.getByRole('region', { name: 'Clock of the lesson' });
+  const parts = (of: Page) => clock(of).getByRole('list', { name: 'Parts of the lesson' });
+  await expect(clock(page)).toContainText('Not begun yet');
+  await clock(page).getByRole('button', { name: 'Begin the lesson' }).click();
+  await expect(parts(page).locator('[aria-current=step]')).toHaveText('Arrive');
+  await expect(clock(page).getByRole('timer', { name: 'Time left' })).toContainText('left');
+
+  // Until it is too long, however much there was to spare.
+  const more = clock(page).getByRole('button', { name: '+2 min' });
+  await expect(async () => {
+    await more.click();
+    await expect(more).toBeEnabled();
+    await expect(clock(page)).toContainText(/ \d+ min late/, { timeout: 200 });
+  }).toPass();
+  await clock(page)
+    .getByRole('button', { name: /other ways/ })
+    .click();
+  const ways = clock(page).getByRole('list', { name: 'How to end in time' });
+  await ways.getByRole('button', { name: 'Do it' }).first().click();
+  await expect(ways).toBeHidden();
+  await expect(clock(page)).not.toContainText('late');
+  await clock(page).getByRole('button', { name: 'Undo: The rest was changed' }).click();
+  await expect(clock(page)).toContainText(/ \d+ min late/);
+
+  // Another device was quicker: its step counts, and this one is told so.
+  const second = await context.newPage();
+  await second.goto(`${app.url}/courses/1/class/5`);
+  await clock(second)
+    .getByRole('button', { name: /^On to/ })
+    .click();
+  await expect(parts(second).locator('[aria-current=step]')).toHaveText('Stations');
+  await clock(page)
+    .getByRole('button', { name: /^On to/ })
+    .click();
+  await expect(clock(page)).toContainText('another part has begun meanwhile');
+  await expect(parts(page).locator('[aria-current=step]')).toHaveText('Stations');
+  await clock(page).getByRole('button', { name: 'Stop clock' }).click();
+  await expect(clock(page).getByRole('timer')).toContainText('clock stopped');
+});

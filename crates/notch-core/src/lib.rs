@@ -16,6 +16,7 @@
 //! | which knife, grip, hold, motion for this cut, and why | [`fitting`] |
 //! | what must be bought, how long does it take | [`lesson::figures`] |
 //! | does the lesson fit its minutes | [`lesson::time_rule`] |
+//! | where does a lesson stand that runs | [`run`] |
 //! | what do these measured pieces say | [`measure`] |
 //! | which notches are cut, what comes next | [`progress`] |
 //! | what is said, with its lengths | [`text`] |
@@ -63,6 +64,7 @@ pub mod records;
 pub mod resources;
 pub mod roster;
 pub mod rotation;
+pub mod run;
 pub mod school;
 mod sheet;
 pub mod staff;

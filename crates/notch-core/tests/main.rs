@@ -45,6 +45,7 @@ mod register;
 mod roster;
 mod rotation;
 mod rules;
+mod run;
 mod said;
 mod sampling;
 mod school;

@@ -29,7 +29,7 @@ enum Of {
 
 /// Method and route, what was done in the past tense, and to what. A record of an earlier program whose route is
 /// no longer here is told as a change.
-const DEEDS: [(&str, &str, To); 49] = [
+const DEEDS: [(&str, &str, To); 51] = [
     ("POST /api/courses", "Began a course", To::Made(Of::Course)),
     ("POST /api/course-file", "Took a course from a file", To::Made(Of::Course)),
     ("PUT /api/copies/keep", "Said how many copies are kept", To::Nothing),
@@ -59,6 +59,8 @@ const DEEDS: [(&str, &str, To); 49] = [
     ("PUT /api/lessons/{id}/time-rule", "Changed the time rule", To::This(Of::Lesson)),
     ("PUT /api/lessons/{id}/produce", "Changed the food", To::This(Of::Lesson)),
     ("PUT /api/lessons/{id}/rotation", "Announced a rotation", To::This(Of::Lesson)),
+    ("POST /api/lessons/{id}/run", "Ran the clock", To::This(Of::Lesson)),
+    ("POST /api/run-steps/{id}/undo", "Took a step of the clock back", To::Made(Of::Lesson)),
     ("POST /api/lessons/{id}/exercises", "Added an exercise", To::This(Of::Lesson)),
     ("POST /api/lessons/{id}/check", "Ticked the check sheet", To::This(Of::Lesson)),
     ("POST /api/lessons/{id}/count", "Counted knives", To::This(Of::Lesson)),

@@ -94,6 +94,8 @@ pub(crate) fn writing() -> OpenApiRouter {
         .routes(routes!(r::plan::change_exercise))
         .routes(routes!(r::plan::archive_exercise))
         .routes(routes!(r::rotation::announce))
+        .routes(routes!(r::run::step))
+        .routes(routes!(r::run::undo))
         .routes(routes!(r::produce::keep))
         .routes(routes!(r::sharp_dull::keep))
         .routes(routes!(r::sharp_dull::take_back))
@@ -130,6 +132,7 @@ pub(crate) fn all_writing() -> [OpenApiRouter; 3] {
 pub(crate) fn of_who_asks() -> OpenApiRouter {
     OpenApiRouter::new()
         .routes(routes!(r::copies::show))
+        .routes(routes!(r::run::show))
         .routes(routes!(r::staff::show))
         .routes(routes!(r::staff::begin))
         .routes(routes!(r::staff::end_session))

@@ -120,6 +120,8 @@ async fn every_write(server: &Server) -> Vec<Write> {
             6,
             json!({ "version": 0, "fields": { "absent": [3], "knives_out": [5] } }),
         ),
+        write(Method::POST, "/api/lessons/{id}/run", 6, json!({ "step": "begin" })),
+        write(Method::POST, "/api/run-steps/{id}/undo", 1, json!({})),
         write(Method::POST, "/api/lessons/{id}/check", 5, json!({ "item": "first_aid", "who": "Mara", "ticked": true })),
         write(Method::POST, "/api/lessons/{id}/count", 5, json!({ "way": "out", "numbers": "1 2" })),
         write(Method::POST, "/api/lessons/{id}/close", 4, json!({ "who": "Mara", "words": "", "closed": true })),

@@ -4,7 +4,7 @@ use std::collections::BTreeMap;
 
 use notch_core::course_file::{
     CourseFile, FORMAT, FileAttempt, FileDemonstration, FileExercise, FileIncident, FileKnife, FileKnifeOut, FileLesson,
-    FileSample, FileSegment, FileStudent, VERSION,
+    FileRunStep, FileSample, FileSegment, FileStudent, VERSION,
 };
 use notch_core::own::{OwnKind, OwnValue};
 use notch_core::records::{
@@ -132,6 +132,7 @@ impl Reader<'_> {
             closed: self.closing(lesson.id)?,
             demonstrations: demonstrations.collect::<Result<_, _>>()?,
             rotation: self.file_rotation(lesson.id, &by_id, places)?,
+            run: self.run_steps(lesson.id)?.into_iter().map(|kept| FileRunStep { at: kept.at, step: kept.step }).collect(),
             produce: lesson.produce.with_ids(|id| by_id.get(&id).and_then(|place| i64::try_from(*place).ok())),
             exercises: exercises
                 .into_iter()
@@ -355,6 +356,9 @@ impl Writer<'_> {
             }
         }
         self.close_lesson(lesson_id, file.closed.as_ref())?;
+        for kept in &file.run {
+            self.add_run_step(lesson_id, kept.at, &kept.step)?;
+        }
         for shown in &file.demonstrations {
             let id = |place| id_at(&ids.knives, "knife", usize::try_from(place).unwrap_or(usize::MAX));
             let fields = with_knives(&shown.fields, id)?;

@@ -10,14 +10,16 @@ use serde_json::Value;
 use crate::error::StoreError;
 use crate::migrations::{MIGRATIONS, WITH_ZONES, schema_version};
 use crate::open::{Store, machine_zone, set_zones};
-use crate::{attempts, care, count, course_plan, courses, demonstrations, knives, lessons, own, rotations, staff, students};
+use crate::{
+    attempts, care, count, course_plan, courses, demonstrations, knives, lessons, own, rotations, runs, staff, students,
+};
 
 /// Name of the format, in every document.
 pub const FORMAT: &str = "yard-notch-school";
 
 /// Tables in an order in which each refers only to earlier ones. Settings, passphrases, invitations and sessions
 /// stay home.
-pub(crate) const TABLES: [&str; 22] = [
+pub(crate) const TABLES: [&str; 23] = [
     "own_value",
     "course",
     "person",
@@ -38,6 +40,7 @@ pub(crate) const TABLES: [&str; 22] = [
     "demonstration",
     "goal",
     "rotation",
+    "run_step",
     "staff",
     "change_made",
 ];
@@ -147,6 +150,7 @@ fn read_row(table: &str, row: &Row<'_>) -> Result<(), String> {
         "closing" => count::closing(row).map(drop),
         "goal" => course_plan::goal(row).map(drop),
         "rotation" => rotations::rotation(row).map(drop),
+        "run_step" => runs::step(row).map(drop),
         "demonstration" => demonstrations::demonstration(row).map(drop),
         "staff" => staff::member(row).map(drop),
         "change_made" => staff::change(row).map(drop),

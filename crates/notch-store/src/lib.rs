@@ -27,6 +27,7 @@ mod own;
 mod pages;
 mod rights;
 mod rotations;
+mod runs;
 mod schools;
 mod settings;
 mod staff;

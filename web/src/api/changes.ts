@@ -18,6 +18,7 @@ const ADVICE = [
   'check',
   'count',
   'sharp-dull',
+  'run',
 ];
 
 /** Which readings a change makes old, by what is changed; their keys begin with these words. */
@@ -54,6 +55,7 @@ const TOUCHED = {
     'care',
     'time-rule',
     'try-doctrines',
+    'run',
   ],
   // Wear follows from the minutes in class.
   attempt: [
@@ -73,6 +75,7 @@ const TOUCHED = {
   check: ['check', 'ready'],
   rotation: ['rotation', 'paper', 'ready'],
   count: ['count'],
+  run: ['run'],
 } as const satisfies Record<string, readonly string[]>;
 
 /** What is changed; the school's own values and who is signed in touch everything. */

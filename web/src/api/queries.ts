@@ -21,6 +21,7 @@ export const keys = {
   count: (lesson: number) => ['count', lesson] as const,
   plan: (lesson: number) => ['plan', lesson] as const,
   class: (lesson: number) => ['class', lesson] as const,
+  run: (lesson: number) => ['run', lesson] as const,
   yard: (course: number) => ['yard', course] as const,
   student: (id: number) => ['student', id] as const,
   /** Version of an attempt after the latest change made here; nothing is read for it. */
@@ -319,6 +320,14 @@ export const useClass = (lesson: number, exercise: number | undefined) =>
     queryFn: () =>
       answer(ask.GET('/api/lessons/{id}/class', { params: { path: { id: lesson }, query: { exercise } } })),
     placeholderData: keepPreviousData,
+  });
+
+/** The clock of a lesson; it is asked again now and then, since time alone changes what it says. */
+export const useRun = (lesson: number) =>
+  useQuery({
+    queryKey: keys.run(lesson),
+    queryFn: () => answer(ask.GET('/api/lessons/{id}/run', path(lesson))),
+    refetchInterval: 15 * 1000,
   });
 
 /** Advice while choosing: the latest choice wins, an older request is broken off. */

@@ -1102,6 +1102,27 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/lessons/{id}/run": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** How a lesson runs: the part that runs, what comes next, whether it ends in time. */
+        get: operations["run_show"];
+        put?: never;
+        /**
+         * Begins the lesson, stops its clock, goes on to the next part, gives a part more minutes or changes the rest.
+         *     A step that no longer fits, since another device was quicker, is refused.
+         */
+        post: operations["run_step"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/lessons/{id}/sharp-dull": {
         parameters: {
             query?: never;
@@ -1412,6 +1433,23 @@ export interface paths {
         put?: never;
         /** Reads a table of knives, row by row; nothing is kept. */
         post: operations["rack_read_table"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/run-steps/{id}/undo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Takes a step of the clock back. */
+        post: operations["run_undo"];
         delete?: never;
         options?: never;
         head?: never;
@@ -4337,6 +4375,8 @@ export interface components {
             /** @description What is said about its food; each exercise is a place in `exercises`. */
             produce?: components["schemas"]["ProduceFields"];
             rotation?: components["schemas"]["KeptRotation"] | null;
+            /** @description What was done with its clock, in the order of time. */
+            run?: components["schemas"]["FileRunStep"][];
             /** @description Segments in order. */
             segments: components["schemas"]["FileSegment"][];
             /**
@@ -4348,6 +4388,16 @@ export interface components {
             ticks: components["schemas"]["CheckTick"][];
             /** @description Title. */
             title: string;
+        };
+        /** @description What was done with the clock of a lesson. */
+        FileRunStep: {
+            /**
+             * Format: date-time
+             * @description When.
+             */
+            at: Moment;
+            /** @description What; a part is its place in `segments`. */
+            step: components["schemas"]["RunStep"];
         };
         /** @description A judged sample with its pieces. */
         FileSample: {
@@ -5391,6 +5441,16 @@ export interface components {
              */
             strokes: number;
         };
+        /** @description The latest step, which can be taken back. */
+        LastRunStep: {
+            /**
+             * Format: int64
+             * @description Id.
+             */
+            id: number;
+            /** @description In words, e.g. `Demonstration began`. */
+            words: string;
+        };
         /** @description A student who comes late. */
         LateStudent: {
             /**
@@ -6331,6 +6391,16 @@ export interface components {
             /** @description The name. */
             name: string;
         };
+        /** @description Other minutes for a part. */
+        PartMinutes: {
+            /**
+             * Format: int32
+             * @description Minutes, 0 to 600; with none of them it is left out.
+             */
+            minutes: number;
+            /** @description Index of the part among the lesson's segments. */
+            part: number;
+        };
         /** @description Where a label points on a knife. */
         PartPlace: {
             /**
@@ -7174,6 +7244,118 @@ export interface components {
             /** @enum {string} */
             kind: "open";
         });
+        /**
+         * @description Where a part stands.
+         * @enum {string}
+         */
+        RunPartState: "done" | "now" | "to_come" | "left_out";
+        /** @description A part of a lesson as it runs. */
+        RunPartView: {
+            /**
+             * Format: int64
+             * @description Exercise that is practised in it.
+             */
+            exercise_id?: number | null;
+            /**
+             * Format: int32
+             * @description Minutes that it has now; those that it took where it is over.
+             */
+            minutes: number;
+            /** @description Name, e.g. `Practice 1`. */
+            name: string;
+            /**
+             * Format: int32
+             * @description Minutes that were planned.
+             */
+            planned: number;
+            /** @description Name for a narrow part. */
+            short: string;
+            /** @description Where it stands. */
+            state: components["schemas"]["RunPartState"];
+        };
+        /**
+         * @description Where a lesson stands.
+         * @enum {string}
+         */
+        RunState: "not_begun" | "running" | "resting" | "over";
+        /** @description A step in the run of a lesson. */
+        RunStep: {
+            /** @enum {string} */
+            step: "begin";
+        } | {
+            /** @enum {string} */
+            step: "pause";
+        } | {
+            /** @enum {string} */
+            step: "go_on";
+        } | {
+            /** @description Index of the part that is over. */
+            part: number;
+            /** @enum {string} */
+            step: "next";
+        } | {
+            /**
+             * Format: int32
+             * @description By so many minutes, 1 to 60.
+             */
+            minutes: number;
+            /** @description Index of the part. */
+            part: number;
+            /** @enum {string} */
+            step: "longer";
+        } | {
+            /** @description Each part that changes. */
+            parts: components["schemas"]["PartMinutes"][];
+            /** @enum {string} */
+            step: "rest";
+        };
+        /** @description A lesson as it runs. */
+        RunView: {
+            /** @description It is less than an hour to the time at which it is to begin, or after it. */
+            about_time: boolean;
+            /**
+             * Format: int64
+             * @description Minutes by which it will end later than it is to, each begun minute whole; below zero where it ends earlier.
+             */
+            behind: number;
+            /**
+             * Format: date-time
+             * @description When the lesson is to end.
+             */
+            due_at: Moment;
+            last?: components["schemas"]["LastRunStep"] | null;
+            /**
+             * Format: int64
+             * @description Seconds that the part that runs has left, below zero where it has run over.
+             */
+            left_seconds?: number | null;
+            /** @description Index of the one that comes after it. */
+            next?: number | null;
+            /**
+             * Format: date-time
+             * @description The moment for which this is worked out.
+             */
+            now: Moment;
+            /** @description Index of the part that runs. */
+            part?: number | null;
+            /** @description All parts in order. */
+            parts: components["schemas"]["RunPartView"][];
+            /** @description Where the lesson stands. */
+            state: components["schemas"]["RunState"];
+            /** @description Ways to end in time, the gentlest first; none where it does, or nothing can be won. */
+            ways: components["schemas"]["RunWay"][];
+            /** @description How it stands, in one sentence. */
+            words: string;
+        };
+        /** @description A way to end in time. */
+        RunWay: {
+            /** @description The parts that change, as a step takes them. */
+            parts: components["schemas"]["PartMinutes"][];
+            /** @description Why that can go, or what it costs. */
+            reason: string;
+            /** @description The change in one sentence. */
+            words: string;
+        };
         /** @description A judged sample. */
         Sample: {
             /**
@@ -12721,6 +12903,122 @@ export interface operations {
             };
         };
     };
+    run_show: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Refused: why, and at which fields. */
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RunView"];
+                };
+            };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    run_step: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description When it happened on the device; now, if left out. Within the past seven days. */
+                "happened-at"?: Moment;
+                /** @description Made by the device, unlike all others: the same write sent again is kept once. */
+                "idempotency-key"?: string;
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RunStep"];
+            };
+        };
+        responses: {
+            /** @description Refused: why, and at which fields. */
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RunView"];
+                };
+            };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The disk is full; nothing was kept. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
     sharp_dull_show: {
         parameters: {
             query?: never;
@@ -14164,6 +14462,69 @@ export interface operations {
             503: {
                 headers: {
                     "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    run_undo: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description When it happened on the device; now, if left out. Within the past seven days. */
+                "happened-at"?: Moment;
+                /** @description Made by the device, unlike all others: the same write sent again is kept once. */
+                "idempotency-key"?: string;
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Refused: why, and at which fields. */
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RunView"];
+                };
+            };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The disk is full; nothing was kept. */
+            507: {
+                headers: {
                     [name: string]: unknown;
                 };
                 content: {

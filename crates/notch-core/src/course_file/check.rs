@@ -156,6 +156,9 @@ impl CourseFile {
         found.extend(self.incidents(lesson));
         found.extend(self.counting(lesson));
         found.extend(self.rotation(lesson));
+        for (index, kept) in lesson.run.iter().enumerate() {
+            found.extend(under(&format!("/run/{index}/step"), kept.step.check()));
+        }
         found.extend(under("/produce", lesson.produce.check()));
         let place = |id: i64| usize::try_from(id).ok().filter(|place| *place < lesson.exercises.len()).map(|_| id);
         if lesson.produce.with_ids(place) != lesson.produce {

@@ -21,6 +21,7 @@ use crate::records::{
     AttemptMarks, CheckTick, Closing, CourseFields, DemonstrationFields, ExerciseFields, IncidentKind, KeptRotation, KeptWarning,
     KnifeFields, MeasuredAgainst, ProduceFields, StoredSegment, StudentFields, TakenBack,
 };
+use crate::run::RunStep;
 use crate::text;
 use crate::text::Text;
 use crate::words::of_number;
@@ -99,6 +100,9 @@ pub struct FileLesson {
     /// What was announced of its rotation; each id is a place in `students`, `exercises` and `knives`.
     #[serde(default, skip_serializing_if = "Option::is_none")]
     pub rotation: Option<KeptRotation>,
+    /// What was done with its clock, in the order of time.
+    #[serde(default, skip_serializing_if = "Vec::is_empty")]
+    pub run: Vec<FileRunStep>,
     /// What is said about its food; each exercise is a place in `exercises`.
     #[serde(default)]
     pub produce: ProduceFields,
@@ -110,6 +114,17 @@ pub struct FileLesson {
     pub closed: Option<Closing>,
     /// What was shown with a sharp and a dulled knife.
     pub demonstrations: Vec<FileDemonstration>,
+}
+
+/// What was done with the clock of a lesson.
+#[derive(Clone, Debug, PartialEq, Eq, Serialize, Deserialize)]
+#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
+pub struct FileRunStep {
+    /// When.
+    #[cfg_attr(feature = "openapi", schema(value_type = String, format = DateTime))]
+    pub at: Timestamp,
+    /// What; a part is its place in `segments`.
+    pub step: RunStep,
 }
 
 /// A stretch of a lesson.

@@ -16,5 +16,5 @@ pub use how_many::{CONFIDENCE, good_at_least, pieces_to_cut};
 pub use on_rule::{Fewer, PlannedSegment, Practised, SegmentOnRule};
 pub use parts::Parts;
 pub use segments::{first_segments, minutes_for_practice, with_practice_for};
-pub use time_rule::{MAX_MINUTES, TimeRule, lay_out};
+pub use time_rule::{MAX_MINUTES, TimeRule, lay_out, win_back};
 pub use ways_out::{FewerOf, WayOut};

@@ -50,10 +50,36 @@ pub fn lay_out(catalogue: &Catalogue, lesson_minutes: u16, segments: &[PlannedSe
         return Err(problems);
     }
     let end = u32::from(lesson_minutes);
+    let laid = in_a_row(catalogue, end, segments);
+    let at = laid.last().map_or(0, |segment| segment.ends);
+    let over = at.saturating_sub(end);
+    let over_in = laid.iter().position(|segment| segment.over > 0);
+    let spare = end.saturating_sub(at);
+    let ways_out = if over > 0 { super::ways_out::ways_out(catalogue, segments, &laid, over) } else { Vec::new() };
+    let words = match over_in.and_then(|index| laid.get(index)) {
+        Some(segment) if ways_out.is_empty() => {
+            format!("Runs {over} min over, in {}; nothing that may be cut is enough", segment.name)
+        }
+        Some(segment) => format!("Runs {over} min over, in {}", segment.name),
+        None if spare == 0 => "Fills its time exactly".to_owned(),
+        None => format!("Fits, {spare} min to spare"),
+    };
+    Ok(TimeRule { lesson_minutes, segments: laid, total: at, over, spare, over_in, words, ways_out })
+}
+
+/// How to win so many minutes back from the rest of a lesson, what costs the class least first. `rest` are the segments
+/// with the minutes that they still have.
+pub fn win_back(catalogue: &Catalogue, rest: &[PlannedSegment], minutes: u32) -> Vec<WayOut> {
+    let all: u32 = rest.iter().map(|segment| u32::from(segment.kept.minutes)).sum();
+    super::ways_out::ways_out(catalogue, rest, &in_a_row(catalogue, all.saturating_sub(minutes), rest), minutes)
+}
+
+/// Segments one after the other from minute 0; `end` is that of the lesson.
+fn in_a_row(catalogue: &Catalogue, end: u32, segments: &[PlannedSegment]) -> Vec<SegmentOnRule> {
     let mut at = 0u32;
     let mut practices = 0;
     let several = segments.iter().filter(|s| s.kept.kind == SegmentKind::Practice).count() > 1;
-    let laid: Vec<SegmentOnRule> = segments
+    segments
         .iter()
         .map(|planned| {
             let starts = at;
@@ -76,20 +102,7 @@ pub fn lay_out(catalogue: &Catalogue, lesson_minutes: u16, segments: &[PlannedSe
                 kept: planned.kept.clone(),
             }
         })
-        .collect();
-    let over = at.saturating_sub(end);
-    let over_in = laid.iter().position(|segment| segment.over > 0);
-    let spare = end.saturating_sub(at);
-    let ways_out = if over > 0 { super::ways_out::ways_out(catalogue, segments, &laid, over) } else { Vec::new() };
-    let words = match over_in.and_then(|index| laid.get(index)) {
-        Some(segment) if ways_out.is_empty() => {
-            format!("Runs {over} min over, in {}; nothing that may be cut is enough", segment.name)
-        }
-        Some(segment) => format!("Runs {over} min over, in {}", segment.name),
-        None if spare == 0 => "Fills its time exactly".to_owned(),
-        None => format!("Fits, {spare} min to spare"),
-    };
-    Ok(TimeRule { lesson_minutes, segments: laid, total: at, over, spare, over_in, words, ways_out })
+        .collect()
 }
 
 /// Name and short name of a segment: the instructor's, or its kind's, numbered where several are practised.

@@ -19,6 +19,9 @@ pub struct WayOut {
     pub reason: String,
     /// The segments after the change, in order.
     pub segments: Vec<StoredSegment>,
+    /// Minutes of each segment as they stood before the change; none where it is left out.
+    #[serde(skip)]
+    pub minutes: Vec<u16>,
     /// Exercises of which each student cuts less.
     pub fewer: Vec<FewerOf>,
     /// Exercises that are left out, by id.
@@ -91,19 +94,21 @@ impl Long<'_> {
         (left == 0).then_some(taken)
     }
 
-    fn after(&self, taken: &[(usize, u16)], without: &[usize]) -> Vec<StoredSegment> {
-        let mut segments: Vec<StoredSegment> = self.planned.iter().map(|segment| segment.kept.clone()).collect();
-        for (index, less) in taken {
-            if let Some(segment) = segments.get_mut(*index) {
-                segment.minutes = segment.minutes.saturating_sub(*less).max(1);
-            }
-        }
-        let mut index = 0;
-        segments.retain(|_| {
-            index += 1;
-            !without.contains(&(index - 1))
-        });
-        segments
+    /// Minutes of each segment with some taken and some segments left out.
+    fn after(&self, taken: &[(usize, u16)], without: &[usize]) -> Vec<u16> {
+        let less = |index: usize| taken.iter().filter(|(from, _)| *from == index).map(|(_, less)| *less).sum::<u16>();
+        let all = self.planned.iter().enumerate();
+        all.map(|(index, segment)| match without.contains(&index) {
+            true => 0,
+            false => segment.kept.minutes.saturating_sub(less(index)).max(1),
+        })
+        .collect()
+    }
+
+    fn way(&self, words: String, reason: String, minutes: Vec<u16>) -> WayOut {
+        let stay = self.planned.iter().zip(&minutes).filter(|(_, minutes)| **minutes > 0);
+        let segments = stay.map(|(segment, minutes)| StoredSegment { minutes: *minutes, ..segment.kept.clone() }).collect();
+        WayOut { words, reason, segments, minutes, fewer: Vec::new(), leave_out: Vec::new() }
     }
 
     fn told(&self, taken: &[(usize, u16)]) -> String {
@@ -113,25 +118,18 @@ impl Long<'_> {
     fn singles(&self) -> Vec<WayOut> {
         let Ok(less) = u16::try_from(self.over) else { return Vec::new() };
         let all = self.givers().into_iter().filter(|(_, gives)| *gives >= less);
-        all.map(|(index, _)| WayOut {
-            words: format!("Take {less} min from {}", self.name(index)),
-            reason: self.kind(index).map(|kind| kind.gives_because.clone()).unwrap_or_default(),
-            segments: self.after(&[(index, less)], &[]),
-            fewer: Vec::new(),
-            leave_out: Vec::new(),
+        all.map(|(index, _)| {
+            let reason = self.kind(index).map(|kind| kind.gives_because.clone()).unwrap_or_default();
+            self.way(format!("Take {less} min from {}", self.name(index)), reason, self.after(&[(index, less)], &[]))
         })
         .collect()
     }
 
     fn several(&self) -> Option<WayOut> {
         let taken = self.taken(self.over, &[]).filter(|taken| taken.len() > 1)?;
-        Some(WayOut {
-            words: format!("A little from several: {}", self.told(&taken)),
-            reason: "In the order in which a class misses it least; each keeps its least, and practice what it needs.".to_owned(),
-            segments: self.after(&taken, &[]),
-            fewer: Vec::new(),
-            leave_out: Vec::new(),
-        })
+        let words = format!("A little from several: {}", self.told(&taken));
+        let reason = "In the order in which a class misses it least; each keeps its least, and practice what it needs.";
+        Some(self.way(words, reason.to_owned(), self.after(&taken, &[])))
     }
 
     /// Less for each to cut of one exercise, the smallest step that is enough; the last exercise first. Where its
@@ -144,19 +142,16 @@ impl Long<'_> {
             practised.fewer.iter().find_map(|fewer| {
                 let can = segment.kept.minutes.saturating_sub(fewer.needs.max(least(index)));
                 let less = u16::try_from(self.over).ok().filter(|less| *less <= can && self.over > spare)?;
-                Some(WayOut {
-                    words: format!("{}: {}", practised.title, fewer.words),
-                    reason: format!("Its strokes then take {} min, which saves the {less}.", fewer.needs),
-                    segments: self.after(&[(index, less)], &[]),
-                    fewer: vec![FewerOf { exercise_id, amount: fewer.amount }],
-                    leave_out: Vec::new(),
-                })
+                let words = format!("{}: {}", practised.title, fewer.words);
+                let reason = format!("Its strokes then take {} min, which saves the {less}.", fewer.needs);
+                let fewer = vec![FewerOf { exercise_id, amount: fewer.amount }];
+                Some(WayOut { fewer, ..self.way(words, reason, self.after(&[(index, less)], &[])) })
             })
         })
     }
 
     /// The change with some segments left out and the rest of the minutes taken as usual; `None` if that is not enough.
-    fn without(&self, without: &[usize]) -> Option<(Vec<StoredSegment>, String)> {
+    fn without(&self, without: &[usize]) -> Option<(Vec<u16>, String)> {
         let saved: u32 = without.iter().filter_map(|index| self.planned.get(*index)).map(|s| u32::from(s.kept.minutes)).sum();
         let taken = self.taken(self.over.saturating_sub(saved), without)?;
         let more = if taken.is_empty() { String::new() } else { format!(", and {}", self.told(&taken)) };
@@ -175,9 +170,8 @@ impl Long<'_> {
         parts
             .into_iter()
             .filter_map(|(_, index, costs)| {
-                let (segments, more) = self.without(&[index])?;
-                let words = format!("Leave out {}{more}", self.name(index));
-                Some(WayOut { words, reason: costs.to_owned(), segments, fewer: Vec::new(), leave_out: Vec::new() })
+                let (minutes, more) = self.without(&[index])?;
+                Some(self.way(format!("Leave out {}{more}", self.name(index)), costs.to_owned(), minutes))
             })
             .collect()
     }
@@ -195,18 +189,13 @@ impl Long<'_> {
             titles.push(&practised.title);
             let of_them = |segment: &PlannedSegment| segment.kept.exercise_id.is_some_and(|id| ids.contains(&id));
             let out: Vec<usize> = self.planned.iter().enumerate().filter(|(_, s)| of_them(s)).map(|(index, _)| index).collect();
-            let Some((segments, more)) = self.without(&out) else { continue };
+            let Some((minutes, more)) = self.without(&out) else { continue };
             let reason = match titles.len() {
                 1 => "It comes last, so that nothing of the day is built on it; it can open the next lesson.",
                 _ => "They come last, so that nothing of the day is built on them; they can open the next lesson.",
             };
-            return Some(WayOut {
-                words: format!("Leave out {}{more}", titles.join(" and ")),
-                reason: reason.to_owned(),
-                segments,
-                fewer: Vec::new(),
-                leave_out: ids,
-            });
+            let words = format!("Leave out {}{more}", titles.join(" and "));
+            return Some(WayOut { leave_out: ids, ..self.way(words, reason.to_owned(), minutes) });
         }
         None
     }

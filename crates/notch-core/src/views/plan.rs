@@ -95,7 +95,17 @@ pub fn time_rule(
     exercises: &[PlannedExercise],
 ) -> Result<TimeRule, Vec<Problem>> {
     let over = segments.iter().map(|segment| u32::from(segment.minutes)).sum::<u32>() > u32::from(minutes);
-    let planned: Vec<PlannedSegment> = segments
+    lay_out(at_hand.catalogue, minutes, &planned_segments(at_hand, segments, exercises, over))
+}
+
+/// Segments with what is known of their practice; `over` where less to cut is asked for too.
+pub(super) fn planned_segments(
+    at_hand: &AtHand<'_>,
+    segments: &[StoredSegment],
+    exercises: &[PlannedExercise],
+    over: bool,
+) -> Vec<PlannedSegment> {
+    segments
         .iter()
         .map(|segment| {
             let exercise = exercises.iter().find(|planned| Some(planned.exercise.id) == segment.exercise_id);
@@ -109,8 +119,7 @@ pub fn time_rule(
             });
             PlannedSegment { kept: segment.clone(), needs: needs.or_else(|| minutes_at_sinks(at_hand, segment.kind)), practised }
         })
-        .collect();
-    lay_out(at_hand.catalogue, minutes, &planned)
+        .collect()
 }
 
 /// What the minutes of an exercise are made of, in one sentence.

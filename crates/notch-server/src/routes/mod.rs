@@ -22,6 +22,7 @@ pub(crate) mod rack;
 pub(crate) mod ready;
 pub(crate) mod roster;
 pub(crate) mod rotation;
+pub mod run;
 pub(crate) mod sharp_dull;
 pub(crate) mod sign_in;
 pub(crate) mod staff;

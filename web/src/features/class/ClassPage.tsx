@@ -11,6 +11,7 @@ import { AttemptDock } from './AttemptDock';
 import styles from './Class.module.css';
 import { IncidentForm } from './IncidentForm';
 import { MeasurePanel } from './MeasurePanel';
+import { RunBar } from './RunBar';
 import { Stations } from './Stations';
 import { sizeText } from '../../shared/targetText';
 
@@ -86,6 +87,7 @@ function RunningClass({ courseId, lessonId }: { courseId: number; lessonId: numb
   return (
     <>
       <main className={styles.work}>
+        <RunBar lessonId={lessonId} />
         <div className={`spread ${styles.title}`}>
           <div>
             <h1>{current.title}</h1>

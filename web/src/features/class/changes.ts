@@ -57,6 +57,27 @@ export function useKeepSample(onKept: (text: string) => void) {
   });
 }
 
+/** A step of the lesson's clock. What another device did meanwhile is shown where it does not fit. */
+export function useRunStep(lesson: number) {
+  const client = useQueryClient();
+  return useChange(
+    'run',
+    (body: Api['RunStep']) =>
+      answer(api.POST('/api/lessons/{id}/run', { params: { path: { id: lesson } }, body })),
+    { refreshOnError: true, onSuccess: (run) => client.setQueryData(keys.run(lesson), run) },
+  );
+}
+
+/** Takes a step of the clock back. */
+export function useUndoRunStep(lesson: number) {
+  const client = useQueryClient();
+  return useChange(
+    'run',
+    (id: number) => answer(api.POST('/api/run-steps/{id}/undo', { params: { path: { id } } })),
+    { refreshOnError: true, onSuccess: (run) => client.setQueryData(keys.run(lesson), run) },
+  );
+}
+
 /** Writes a nick or near-miss down. */
 export const useWriteIncident = (lesson: number, onWritten: () => void) =>
   useChange(
