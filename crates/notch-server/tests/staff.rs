@@ -400,7 +400,7 @@ fn the_passphrase_of_before_is_the_instructors_now() {
     // Back to the schema of before, with a passphrase as it was kept then.
     file.execute_batch(
         "DROP TABLE change_made; DROP TABLE staff_session; DROP TABLE staff_invitation; DROP TABLE staff_passphrase;
-         DROP TABLE staff; PRAGMA user_version = 15;",
+         DROP TABLE staff; DROP TABLE run_step; PRAGMA user_version = 15;",
     )
     .unwrap();
     file.execute("INSERT INTO setting (key, value) VALUES ('passphrase_argon2id', ?1)", [&hash]).unwrap();
