@@ -7252,11 +7252,6 @@ export interface components {
         /** @description A part of a lesson as it runs. */
         RunPartView: {
             /**
-             * Format: int64
-             * @description Exercise that is practised in it.
-             */
-            exercise_id?: number | null;
-            /**
              * Format: int32
              * @description Minutes that it has now; those that it took where it is over.
              */
@@ -7277,7 +7272,7 @@ export interface components {
          * @description Where a lesson stands.
          * @enum {string}
          */
-        RunState: "not_begun" | "running" | "resting" | "over";
+        RunState: "not_begun" | "unused" | "running" | "resting" | "over";
         /** @description A step in the run of a lesson. */
         RunStep: {
             /** @enum {string} */
@@ -7318,11 +7313,6 @@ export interface components {
              * @description Minutes by which it will end later than it is to, each begun minute whole; below zero where it ends earlier.
              */
             behind: number;
-            /**
-             * Format: date-time
-             * @description When the lesson is to end.
-             */
-            due_at: Moment;
             last?: components["schemas"]["LastRunStep"] | null;
             /**
              * Format: int64

@@ -38,6 +38,8 @@ pub struct RunInput<'a> {
 pub enum RunState {
     /// Before its first part.
     NotBegun,
+    /// Its time is over, and its clock was not used.
+    Unused,
     /// The clock of a part runs.
     Running,
     /// The clock rests.
@@ -69,8 +71,6 @@ pub struct RunPartView {
     pub name: String,
     /// Name for a narrow part.
     pub short: String,
-    /// Exercise that is practised in it.
-    pub exercise_id: Option<i64>,
     /// Minutes that were planned.
     pub planned: u16,
     /// Minutes that it has now; those that it took where it is over.
@@ -120,9 +120,6 @@ pub struct RunView {
     pub next: Option<usize>,
     /// Seconds that the part that runs has left, below zero where it has run over.
     pub left_seconds: Option<i64>,
-    /// When the lesson is to end.
-    #[cfg_attr(feature = "openapi", schema(value_type = String, format = DateTime))]
-    pub due_at: Timestamp,
     /// Minutes by which it will end later than it is to, each begun minute whole; below zero where it ends earlier.
     pub behind: i64,
     /// How it stands, in one sentence.
@@ -136,13 +133,14 @@ pub struct RunView {
 /// Works out how a lesson runs.
 pub fn run_view(input: &RunInput<'_>) -> RunView {
     let run = LessonRun::of(input.lesson.fields.segments.iter().map(|segment| segment.minutes), input.steps);
+    let told = Told { input, run: &run, zone: input.at_hand.course.fields.zone() };
     let (state, part) = match run.standing {
+        Standing::NotBegun if told.missed() => (RunState::Unused, None),
         Standing::NotBegun => (RunState::NotBegun, None),
         Standing::In { part, resting: None } => (RunState::Running, Some(part)),
         Standing::In { part, resting: Some(_) } => (RunState::Resting, Some(part)),
         Standing::Over => (RunState::Over, None),
     };
-    let told = Told { input, run: &run, zone: input.at_hand.course.fields.zone() };
     let due = told.due();
     let ends = told.ends();
     let behind = minutes_up(ends.duration_since(due));
@@ -154,10 +152,9 @@ pub fn run_view(input: &RunInput<'_>) -> RunView {
         part,
         next: part.and_then(|part| run.after(part)),
         left_seconds: run.left(input.now).map(|left| left.as_secs()),
-        due_at: due,
         behind,
         words: told.words(due, ends, behind),
-        ways: if state != RunState::Over && behind > 0 && !told.missed() { told.ways(behind) } else { Vec::new() },
+        ways: if behind > 0 && !matches!(state, RunState::Over | RunState::Unused) { told.ways(behind) } else { Vec::new() },
         last: told.last(),
     }
 }
@@ -231,7 +228,6 @@ impl Told<'_> {
             RunPartView {
                 name: planned.name.clone(),
                 short: planned.short.clone(),
-                exercise_id: planned.kept.exercise_id,
                 planned: planned.kept.minutes,
                 minutes,
                 state,
@@ -253,7 +249,7 @@ impl Told<'_> {
         };
         match self.run.standing {
             Standing::NotBegun if self.missed() => {
-                format!("It was to be held on {}", crate::words::day(self.input.lesson.fields.starts_at.date()))
+                format!("Its day was {}", crate::words::day(self.input.lesson.fields.starts_at.date()))
             }
             Standing::NotBegun if behind > 0 => {
                 format!("Begun now it ends at {}, {by}: it is to end at {}", self.at(ends), self.at(due))

@@ -8,6 +8,13 @@ import styles from './Run.module.css';
 import { useRunStep, useUndoRunStep } from './changes';
 import { useServerNow } from './useServerNow';
 
+/** What is said in place of the part while none runs. */
+const HEADS: Partial<Record<Api['RunState'], string>> = {
+  not_begun: 'Not begun yet',
+  unused: 'Its clock was not used',
+  over: 'The lesson is over',
+};
+
 /** Minutes that one touch gives the part that runs. */
 const MORE = 2;
 
@@ -35,12 +42,12 @@ export function RunBar({ lessonId }: { lessonId: number }) {
               <Left run={run.data} />
             </>
           ) : (
-            <strong>{state === 'over' ? 'The lesson is over' : 'Not begun yet'}</strong>
+            <strong>{HEADS[state]}</strong>
           )}
           <span className="quiet">{after && `then ${after.name}, ${after.minutes} min`}</span>
         </div>
         <div className={styles.deeds}>
-          {state === 'not_begun' && (
+          {(state === 'not_begun' || state === 'unused') && (
             <Button
               h={46}
               variant={run.data.about_time ? 'filled' : 'default'}
