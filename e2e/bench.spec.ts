@@ -323,6 +323,7 @@ test('what is dragged is in the address when the hand rests, and nothing piles u
     return { asked: asked.length, open: Math.max(...asked.map((each) => open(each.startTime))) };
   });
   expect(most.asked).toBeGreaterThan(0);
-  expect(most.open).toBeLessThanOrEqual(4);
+  // One at a time; when it is answered the newest is asked.
+  expect(most.open).toBe(1);
   await page.goBack();
 });

@@ -1,4 +1,5 @@
 import { keepPreviousData, queryOptions, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useNewest } from './newest';
 import { answer, ask } from './client';
 import type { Api } from './client';
 import type { Day } from './time';
@@ -221,41 +222,39 @@ export const useKit = (course: number, question: Api['KitQuestion'] | undefined)
     retry: false,
   });
 
-/** Answers of the Bench: the last one stays while the next is worked out, and the latest wins. */
+/** Answers to what is dragged or typed: the last one stays while the next is worked out. */
 const followed = { placeholderData: keepPreviousData, retry: false, gcTime: 60_000 } as const;
 
 /** A cut seen before it is made. */
-export const useBench = (course: number, question: Api['BenchQuestion'], ready: boolean) =>
-  useQuery({
+export const useBench = (course: number, newest: Api['BenchQuestion'], ready: boolean) =>
+  useNewest(newest, (question) => ({
     ...followed,
     queryKey: ['bench', course, question],
-    queryFn: ({ signal }) =>
-      answer(ask.POST('/api/courses/{id}/bench', { ...path(course), body: question, signal })),
+    queryFn: () => answer(ask.POST('/api/courses/{id}/bench', { ...path(course), body: question })),
     enabled: ready,
-  });
+  }));
 
-export const useBenchBeside = (course: number, question: Api['BesideQuestion'], ready: boolean) =>
-  useQuery({
+export const useBenchBeside = (course: number, newest: Api['BesideQuestion'], ready: boolean) =>
+  useNewest(newest, (question) => ({
     ...followed,
     queryKey: ['bench-beside', course, question],
-    queryFn: ({ signal }) =>
-      answer(ask.POST('/api/courses/{id}/bench/beside', { ...path(course), body: question, signal })),
+    queryFn: () => answer(ask.POST('/api/courses/{id}/bench/beside', { ...path(course), body: question })),
     enabled: ready,
-  });
+  }));
 
-export const useOnion = (question: Api['OnionQuestion']) =>
-  useQuery({
+export const useOnion = (newest: Api['OnionQuestion']) =>
+  useNewest(newest, (question) => ({
     ...followed,
     queryKey: ['onion', question],
-    queryFn: ({ signal }) => answer(ask.POST('/api/bench/onion', { body: question, signal })),
-  });
+    queryFn: () => answer(ask.POST('/api/bench/onion', { body: question })),
+  }));
 
-export const useOnionsBeside = (question: Api['OnionsQuestion']) =>
-  useQuery({
+export const useOnionsBeside = (newest: Api['OnionsQuestion']) =>
+  useNewest(newest, (question) => ({
     ...followed,
     queryKey: ['onions-beside', question],
-    queryFn: ({ signal }) => answer(ask.POST('/api/bench/onion/beside', { body: question, signal })),
-  });
+    queryFn: () => answer(ask.POST('/api/bench/onion/beside', { body: question })),
+  }));
 
 export const useOnionChoice = (asked: Api['ChooseForMe']) =>
   useQuery({
