@@ -1,7 +1,9 @@
-import { test as base } from '@playwright/test';
+import { test as base, expect } from '@playwright/test';
 import type { Page } from '@playwright/test';
 import { spawn } from 'node:child_process';
 import type { ChildProcess } from 'node:child_process';
+import { connect, createServer } from 'node:net';
+import type { AddressInfo, Socket } from 'node:net';
 import { cpSync, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -103,6 +105,81 @@ export const test = base.extend<{ app: App; empty: App }, { built: string; shown
 });
 
 export { expect } from '@playwright/test';
+
+/** Waits until the page has read nothing for half a second; it always listens to the program for changes. */
+export const atRest = (page: Page) =>
+  page.evaluate(
+    () =>
+      new Promise<void>((resolve) => {
+        let before = -1;
+        let still = 0;
+        const timer = setInterval(() => {
+          const now = performance.getEntriesByType('resource').length;
+          still = now === before ? still + 1 : 0;
+          before = now;
+          if (still < 5) return;
+          clearInterval(timer);
+          resolve();
+        }, 100);
+      }),
+  );
+
+/** Waits until the page is kept for when there is no network, with what the lesson needs. */
+export const keptFor = (page: Page, address: string) =>
+  expect
+    .poll(() =>
+      page.evaluate(async () => {
+        const room = navigator.serviceWorker.controller && (await caches.open('yard-notch-room /'));
+        return room ? (await room.keys()).map(({ url }) => new URL(url).pathname) : [];
+      }),
+    )
+    .toContain(address);
+
+/** The way from a device to the program, which can be cut. */
+export class Wire {
+  url = '';
+  private whole = true;
+  private readonly ends = new Set<Socket>();
+  private readonly between = createServer((device) => {
+    if (!this.whole) {
+      device.destroy();
+      return;
+    }
+    const program = connect(Number(new URL(this.to).port), '127.0.0.1');
+    for (const end of [device, program]) {
+      this.ends.add(end);
+      end
+        .on('error', () => undefined)
+        .on('close', () => {
+          this.ends.delete(end);
+          device.destroy();
+          program.destroy();
+        });
+    }
+    device.pipe(program).pipe(device);
+  });
+
+  constructor(private readonly to: string) {}
+
+  async lay(): Promise<void> {
+    await new Promise<void>((resolve) => this.between.listen(0, '127.0.0.1', resolve));
+    this.url = `http://127.0.0.1:${(this.between.address() as AddressInfo).port}`;
+  }
+
+  cut(): void {
+    this.whole = false;
+    for (const end of this.ends) end.destroy();
+  }
+
+  mend(): void {
+    this.whole = true;
+  }
+
+  close(): void {
+    this.cut();
+    this.between.close();
+  }
+}
 
 /** Id of a lesson of the first course in which nothing is planned yet. */
 export async function emptyLesson(app: App): Promise<number> {

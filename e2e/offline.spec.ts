@@ -1,19 +1,6 @@
 import { createServer, request } from 'node:http';
 import type { AddressInfo } from 'node:net';
-import type { Page } from '@playwright/test';
-import { expect, test } from './app';
-
-/** Waits until the page is kept, with what the lesson needs. */
-async function kept(page: Page, address: string) {
-  await expect
-    .poll(() =>
-      page.evaluate(async () => {
-        const room = navigator.serviceWorker.controller && (await caches.open('yard-notch-room /'));
-        return room ? (await room.keys()).map(({ url }) => new URL(url).pathname) : [];
-      }),
-    )
-    .toContain(address);
-}
+import { expect, keptFor, test } from './app';
 
 test('the page opens again without a network, says that it is old, and goes on when the program is back', async ({
   page,
@@ -22,7 +9,7 @@ test('the page opens again without a network, says that it is old, and goes on w
   await page.goto(`${app.url}/courses/1/yard`);
   await expect(page.getByRole('heading', { name: 'Where everyone stands' })).toBeVisible();
   // The last of what is read for the lesson on the way.
-  await kept(page, '/api/students/14/evidence');
+  await keptFor(page, '/api/students/14/evidence');
   await app.stop();
 
   await page.reload();
@@ -40,7 +27,7 @@ test('the page opens again without a network, says that it is old, and goes on w
 
 test('who signs out leaves nothing of the school behind on the device', async ({ page, app }) => {
   await page.goto(`${app.url}/courses/1/staff`);
-  await kept(page, '/api/students/14/evidence');
+  await keptFor(page, '/api/students/14/evidence');
   await page.getByRole('button', { name: 'Have everybody sign in…' }).click();
   await page.getByLabel('Name to sign in with').fill('Mara Vey');
   await page.getByLabel('Passphrase').fill('lantern on the quay');
@@ -83,7 +70,7 @@ test('a newer program takes over without losing what is typed', async ({ page, a
   const url = `http://127.0.0.1:${(between.address() as AddressInfo).port}`;
   try {
     await page.goto(`${url}/courses/1/staff`);
-    await kept(page, '/api/courses');
+    await keptFor(page, '/api/courses');
     const name = page.getByLabel('Your name');
     await name.fill('Mara V');
     newer = '\n// A newer program.';

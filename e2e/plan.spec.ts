@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { emptyLesson, expect, test } from './app';
+import { atRest, emptyLesson, expect, test } from './app';
 
 const dock = (page: Page) => page.getByRole('complementary');
 const chip = (page: Page) => page.getByRole('status').filter({ hasText: /min|time/ });
@@ -125,7 +125,7 @@ test('an edge is dragged, and the rule follows', async ({ page, app }) => {
   const segment = page.getByRole('button', { name: /Julienne of carrot Practice 2 30 minutes/ });
   await expect(segment).toBeVisible();
   // The rule takes its width when everything around it is there.
-  await page.waitForLoadState('networkidle');
+  await atRest(page);
   await page.evaluate(() => document.fonts.ready);
   const box = await segment.boundingBox();
   if (!box) throw new Error('the segment is not drawn');
@@ -144,7 +144,7 @@ test('a segment is taken along by the pointer and put down elsewhere, and an own
   await page.goto(`${app.url}/courses/1/plan/5`);
   const segment = page.getByRole('button', { name: /^Julienne of carrot Practice 2/ });
   await expect(segment).toBeVisible();
-  await page.waitForLoadState('networkidle');
+  await atRest(page);
   await page.evaluate(() => document.fonts.ready);
   const box = await segment.boundingBox();
   if (!box) throw new Error('the segment is not drawn');

@@ -1,5 +1,5 @@
 import { fileURLToPath } from 'node:url';
-import { expect, test } from './app';
+import { atRest, expect, test } from './app';
 
 const folder = fileURLToPath(new URL('../docs/screenshots/', import.meta.url));
 
@@ -7,7 +7,7 @@ test('pictures of the main views @shots', async ({ page, app }) => {
   test.setTimeout(120_000);
   const shot = async (name: string, path: string, before?: () => Promise<void>) => {
     await page.goto(app.url + path);
-    await page.waitForLoadState('networkidle');
+    await atRest(page);
     await expect(page.getByText('One moment…')).toHaveCount(0);
     await before?.();
     // What hangs on the drawings comes after them.

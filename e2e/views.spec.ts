@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
-import { expect, test } from './app';
+import { atRest, expect, test } from './app';
 
 const VIEWS: [string, string, RegExp | string][] = [
   ['Rack', '/courses/1/rack', 'The rack'],
@@ -50,7 +50,7 @@ const VIEWS: [string, string, RegExp | string][] = [
 async function open(page: Page, url: string, heading: RegExp | string) {
   await page.goto(url);
   await expect(page.getByRole('heading', { level: 1, name: heading })).toBeVisible();
-  await page.waitForLoadState('networkidle');
+  await atRest(page);
 }
 
 for (const scheme of ['light', 'dark'] as const) {

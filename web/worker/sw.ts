@@ -1,7 +1,8 @@
 /**
  * Keeps the page and what the room needs for when there is no network. The program's own files are kept by their
  * hashed names; what was read is kept for a day and given only when the program does not answer, marked with when it
- * was read. Nothing that is sent is kept here: a change that could not be saved is told as such.
+ * was read. Nothing that is sent is kept here: the page itself keeps what was touched in class, and tells of any other
+ * change that could not be saved.
  */
 import { ExpirationPlugin } from 'workbox-expiration';
 import { cleanupOutdatedCaches, precacheAndRoute } from 'workbox-precaching';
@@ -41,7 +42,15 @@ const PATIENCE_SECONDS = 8;
 const KEPT_AT = 'kept-at';
 
 /** Who is signed in and who may is never answered from what is kept. */
-const NEVER = ['api/staff', 'api/changes', 'api/copies', 'api/join', 'api/sign-in', 'api/made-up'];
+const NEVER = [
+  'api/staff',
+  'api/changes',
+  'api/copies',
+  'api/join',
+  'api/sign-in',
+  'api/made-up',
+  'api/live',
+];
 
 // The page itself gets a nonce with each answer, so it is kept as it was answered, not as a file.
 precacheAndRoute(FILES);

@@ -2,7 +2,7 @@
 
 use std::collections::BTreeMap;
 
-use crate::common::attempts::{attempt, stopped};
+use crate::common::attempts::{Marked, attempt, stopped};
 use crate::common::{CATALOGUE, course, rack, student};
 use jiff::civil::{Date, date};
 use notch_core::at_hand::AtHand;
@@ -12,7 +12,7 @@ use notch_core::people::{AgeBand, Hand};
 use notch_core::progress::GoodShares;
 use notch_core::records::{
     Amount, Attempt, AttemptMarks, CheckTick, CountedKnife, Course, EdgeState, Exercise, ExerciseFields, KeptRotation, Knife,
-    Lesson, LessonFields, Making, StoredSegment, Student, StudentFields,
+    Lesson, LessonFields, Making, Mark, MarkKind, StoredSegment, Student, StudentFields, TakenBack,
 };
 use notch_core::resources::{BoardSize, Resources, Watchers};
 use notch_core::units::Millimetres;
@@ -308,16 +308,24 @@ fn attempts_of_another_lesson_are_not_of_this_class() {
 }
 
 #[test]
-fn a_stop_fault_pauses_the_student_until_the_next_attempt() {
+fn a_stop_fault_pauses_the_student_until_it_is_cleared() {
     let marks = AttemptMarks { faults: vec!["fingertip_ahead".into()], ..AttemptMarks::default() };
-    let stopped_for_it = Attempt { marks, ..stopped(1, "julienne", 60.0) };
+    let stopped_for_it = stopped(1, "julienne", 60.0).marked(marks);
     let mut evening = evening(2, 2);
     evening.attempts = vec![stopped_for_it.clone()];
-    assert_eq!(evening.class().stations.iter().map(|station| station.paused).collect::<Vec<_>>(), [true, false]);
-    evening.attempts.push(attempt(2, "julienne"));
-    assert!(!evening.class().stations[0].paused, "under way again");
-    evening.attempts = vec![Attempt { stopped_at: None, ..stopped_for_it }];
-    assert!(!evening.class().stations[0].paused, "still running: it is stopped in the same moment by the store");
+    let waits = |evening: &Evening| evening.class().stations.iter().map(|s| s.stop.is_some()).collect::<Vec<_>>();
+    assert_eq!(waits(&evening), [true, false]);
+    let stop = &stopped_for_it.made[0];
+    let cleared = Mark { id: 2, what: MarkKind::Cleared, ..stop.clone() };
+    let with = |made: Vec<Mark>| Attempt { made, ..stopped_for_it.clone() };
+    evening.attempts = vec![with(vec![stop.clone(), cleared.clone()])];
+    assert_eq!(waits(&evening), [false, false], "looked at together");
+    let again = Mark { id: 3, ..stop.clone() };
+    evening.attempts = vec![with(vec![stop.clone(), cleared.clone(), again.clone()])];
+    assert_eq!(waits(&evening), [true, false], "the next one is not cleared by it");
+    let undone = Some(TakenBack::undone(stop.at, None));
+    evening.attempts = vec![with(vec![stop.clone(), cleared, Mark { taken_back: undone, ..again }])];
+    assert_eq!(waits(&evening), [false, false]);
 }
 
 #[test]
@@ -349,7 +357,7 @@ fn a_lapsed_strand_is_watched() {
     evening.attempts = (1..=3).map(|id| stopped(id, "julienne", 100.0)).collect();
     assert_eq!(watched(&evening.class(), 1), []);
     let marks = AttemptMarks { faults: vec!["towards_hand".into()], ..AttemptMarks::default() };
-    evening.attempts.push(Attempt { marks, ..stopped(4, "julienne", 100.0) });
+    evening.attempts.push(stopped(4, "julienne", 100.0).marked(marks));
     assert_eq!(watched(&evening.class(), 1), [WatchKind::SafeFirst]);
 }
 

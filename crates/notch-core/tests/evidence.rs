@@ -1,6 +1,6 @@
 //! What an attempt gives as evidence, and what it does not.
 
-use crate::common::attempts::{attempt, blind, sample, stopped};
+use crate::common::attempts::{Marked, attempt, blind, sample, stopped};
 use crate::common::{CATALOGUE, mm};
 use notch_core::catalogue::Strand;
 use notch_core::measure::{MeasuredPiece, SampleCustom, judge};
@@ -35,7 +35,7 @@ fn marks_decide_whether_it_is_clean() {
     let marked = |grip, hold, faults: &[&str]| {
         let faults = faults.iter().map(ToString::to_string).collect();
         let marks = AttemptMarks { grip_ticked: grip, hold_ticked: hold, faults };
-        evidence(&[Attempt { marks, ..stopped(1, "julienne", 200.0) }])[0].is_clean()
+        evidence(&[stopped(1, "julienne", 200.0).marked(marks)])[0].is_clean()
     };
     assert!(marked(true, true, &[]));
     assert!(!marked(false, true, &[]) && !marked(true, false, &[]));

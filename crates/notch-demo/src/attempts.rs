@@ -200,9 +200,10 @@ impl Scene<'_> {
         let attempt = self.writer.start_attempt(&new)?;
         let factor = (1.0 + (person.slow - 1.0) * flaw) * random.random_range(0.94..1.06);
         let took = SignedDuration::from_secs_f64(if stop.is_some() { 40.0 } else { reference.unwrap_or(240.0) * factor });
-        let attempt = self.writer.stop_attempt(attempt.id, self.start + took)?;
-        let marks = marks(person, flaw, tries, stop, random);
-        self.writer.mark_attempt(attempt.id, attempt.version, &marks)?;
+        self.writer.stop_attempt(attempt.id, self.start + took)?;
+        for what in marks(person, flaw, tries, stop, random).each() {
+            self.writer.add_mark(attempt.id, &what, self.start + took, None, None)?;
+        }
         if stop.is_none() {
             let pieces = cut_pieces(&self.advice.target, person, flaw, random);
             let verdict = judge(catalogue, &self.advice.target, tolerance, SampleCustom::BlindTen, &pieces);

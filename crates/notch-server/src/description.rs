@@ -31,6 +31,7 @@ pub fn openapi() -> utoipa::openapi::OpenApi {
     reading.merge(described(groups::reading_files()));
     reading.merge(described(groups::of_who_asks()));
     reading.merge(described(groups::of_instructors()));
+    reading.merge(described(groups::going_on()));
     let mut writing = utoipa::openapi::OpenApi::default();
     for group in groups::all_writing() {
         writing.merge(described(group));

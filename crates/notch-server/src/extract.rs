@@ -7,6 +7,7 @@ use axum::http::{StatusCode, header};
 use jiff::{SignedDuration, Timestamp};
 use notch_core::Problem;
 use notch_core::catalogue::Catalogue;
+use notch_core::staff::Role;
 use notch_store::{ChangeMade, Reader};
 use serde::de::DeserializeOwned;
 
@@ -132,6 +133,21 @@ impl DeviceWrite {
             )]));
         }
         Ok(at.min(now))
+    }
+
+    /// Method and route, as the changes are listed.
+    pub(crate) fn deed(&self) -> &str {
+        &self.route
+    }
+
+    /// Whether an instructor sends it, or anybody where nobody signs in.
+    pub(crate) fn instructs(&self) -> bool {
+        self.who.role == Role::Instructor
+    }
+
+    /// Who sends it, by name; none while no name was chosen.
+    pub(crate) fn by(&self) -> Option<String> {
+        (!self.who.name.is_empty()).then(|| self.who.name.clone())
     }
 
     /// What is noted of it: who does what, to what, as it is called now.

@@ -113,9 +113,11 @@ pub(crate) fn assisting() -> OpenApiRouter {
         .routes(routes!(r::count::tick))
         .routes(routes!(r::count::count_knives))
         .routes(routes!(r::count::close))
-        .routes(routes!(r::class::start))
-        .routes(routes!(r::class::stop))
-        .routes(routes!(r::class::mark))
+        .routes(routes!(r::touches::start))
+        .routes(routes!(r::touches::stop))
+        .routes(routes!(r::touches::mark))
+        .routes(routes!(r::touches::undo))
+        .routes(routes!(r::touches::correct))
         .routes(routes!(r::class::add_sample))
         .routes(routes!(r::class::add_incident))
         .routes(routes!(r::class::take_sample_back))
@@ -138,6 +140,11 @@ pub(crate) fn of_who_asks() -> OpenApiRouter {
         .routes(routes!(r::staff::end_session))
         .routes(routes!(r::staff::change_passphrase))
         .routes(routes!(r::staff::choose_name))
+}
+
+/// Routes whose answers go on as long as the page is open.
+pub(crate) fn going_on() -> OpenApiRouter {
+    OpenApiRouter::new().routes(routes!(r::live::changes))
 }
 
 /// The same for instructors alone.

@@ -20,6 +20,7 @@ mod keep_answers;
 mod kept_answers;
 mod let_in;
 mod limits;
+mod live;
 mod made_up;
 mod passphrase;
 mod plain_page;

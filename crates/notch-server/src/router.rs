@@ -22,7 +22,7 @@ use crate::auth::{Standing, require_instructor, require_sign_in, standing};
 use crate::description::description;
 use crate::embedded_web;
 use crate::error::ApiError;
-use crate::groups::{assisting, of_instructors, of_who_asks, open, reading, reading_files, writing, writing_files};
+use crate::groups::{assisting, going_on, of_instructors, of_who_asks, open, reading, reading_files, writing, writing_files};
 use crate::json_schema::schema;
 use crate::keep_answers::keep_answers;
 use crate::limits::{BODY_LIMIT, FILE_LIMIT, TIMEOUT};
@@ -38,7 +38,7 @@ fn at_once(group: Router) -> Router {
         .layer(
             CompressionLayer::new()
                 .quality(CompressionLevel::Fastest)
-                .compress_when(SizeAbove::new(1024).and(NotForContentType::IMAGES)),
+                .compress_when(SizeAbove::new(1024).and(NotForContentType::IMAGES).and(NotForContentType::SSE)),
         )
         .layer(DefaultBodyLimit::max(BODY_LIMIT));
     group.layer(layers)
@@ -119,6 +119,7 @@ pub(crate) fn routes(reach: Reach) -> Router {
         .route_layer(middleware::from_fn(asked_in_time))
         .merge(plain(assisting()).merge(plain(of_who_asks())).merge(instructors).route_layer(middleware::from_fn(sent_in_time)))
         .merge(files)
+        .merge(plain(going_on()))
         .route_layer(middleware::from_fn(require_sign_in));
     let api = guarded
         .merge(plain(open()).route_layer(middleware::from_fn(sent_in_time)))

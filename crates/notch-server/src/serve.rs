@@ -48,7 +48,7 @@ pub async fn run(
     state.written.notify_one();
     let (finished, connections) = (GracefulShutdown::new(), Guests::default());
     let reach = state.settings.reach.clone();
-    let figures = state.figures.clone();
+    let (figures, live) = (state.figures.clone(), state.live.clone());
     let doors = Doors::to(router(state), &reach, figures);
     let stopped = tokio::select! {
         () = take_in(&listener, doors, &finished, &connections) => Ok(()),
@@ -56,6 +56,7 @@ pub async fn run(
         damage = damage_in(store.clone()) => Err(damage),
     };
     drop(listener);
+    live.end();
     // What takes longer is cut off.
     let _ = tokio::time::timeout(GRACE, finished.shutdown()).await;
     resting.abort();
@@ -77,6 +78,7 @@ pub async fn run_host(host: Host, listener: TcpListener, shutdown: impl Future<O
         () = shutdown => {}
     }
     drop(listener);
+    host.end_live().await;
     // What takes longer is cut off.
     let _ = tokio::time::timeout(GRACE, finished.shutdown()).await;
     house.abort();

@@ -17,6 +17,7 @@ use crate::error::ApiError;
 use crate::extract::DeviceWrite;
 use crate::figures::Figures;
 use crate::kept_answers::KeptAnswers;
+use crate::live::{Live, LiveChange};
 use crate::made_up::MadeUp;
 use crate::passphrase::{SignIns, hashed_at_once};
 use crate::secure::Reach;
@@ -57,6 +58,8 @@ pub struct AppState {
     writing: Arc<Semaphore>,
     /// Something was changed.
     pub(crate) written: Arc<Notify>,
+    /// Tells open pages of changes.
+    pub(crate) live: Live,
     /// Copies of the school.
     pub(crate) copying: Arc<Copying>,
     /// What a host watches.
@@ -106,6 +109,7 @@ impl AppState {
             reading: Arc::new(Semaphore::new(READERS)),
             writing: Arc::new(Semaphore::new(1)),
             written: Arc::default(),
+            live: Live::default(),
             copying: Arc::default(),
             figures: common.figures.clone(),
             most_bytes,
@@ -181,6 +185,7 @@ impl AppState {
             return Err(ApiError::SchoolFull { bytes, most: self.most_bytes });
         }
         let state = self.clone();
+        let told = LiveChange { subject: Some(deeds::subject(write.deed())), touch: write.id.clone() };
         in_turn(&self.writing, move |_| {
             let answered = state.store.write(|writer| {
                 let now = state.settings.clock.now();
@@ -209,6 +214,9 @@ impl AppState {
                 answer(writer, &state.in_force(writer)?.catalogue, key)
             });
             state.written.notify_one();
+            if answered.is_ok() {
+                state.live.tell(told);
+            }
             answered
         })
         .await

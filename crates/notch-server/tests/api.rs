@@ -58,14 +58,13 @@ async fn a_lesson_is_planned_taught_measured_and_judged() {
     let practised = plan["time_rule"]["segments"].as_array().unwrap().iter().any(|s| s["exercise_id"] == exercise);
     assert!(practised, "the exercise has its practice on the rule");
 
-    let (status, attempt) =
-        server.post("/api/attempts", json!({ "student_id": 11, "exercise_id": exercise, "knife_id": 12 })).await;
+    let (status, attempt) = server.attempt(lesson, json!({ "student_id": 11, "exercise_id": exercise, "knife_id": 12 })).await;
     assert_eq!(status, StatusCode::CREATED);
     let id = attempt["id"].as_i64().unwrap();
-    let (_, stopped) = server.post(&format!("/api/attempts/{id}/stop"), json!({})).await;
-    let marks =
-        json!({ "version": stopped["version"], "marks": { "grip_ticked": true, "hold_ticked": true, "faults": ["loose_grip"] } });
-    assert_eq!(server.put(&format!("/api/attempts/{id}/marks"), marks).await.0, StatusCode::OK);
+    server.stop(lesson, 11).await;
+    for what in [json!({ "kind": "grip" }), json!({ "kind": "hold" }), json!({ "kind": "fault", "fault": "loose_grip" })] {
+        assert_eq!(server.mark(lesson, 11, what).await.0, StatusCode::CREATED);
+    }
     let sample = json!({ "custom": "blind_ten", "text": "3.1 3.3 50\n1/8 3.2 2in" });
     let (_, judged) = server.post(&format!("/api/attempts/{id}/judge"), sample.clone()).await;
     assert_eq!(judged["verdict"]["inside"]["count"], 2);
@@ -93,7 +92,7 @@ async fn an_exercise_of_its_own_size_is_planned_and_judged_by_it() {
     assert!(pieces(&beside["exercises"][0]) > pieces(&beside["exercises"][1]), "flat first against squared");
 
     let exercise = planned["exercise"]["id"].as_i64().unwrap();
-    let (_, attempt) = server.post("/api/attempts", json!({ "student_id": 11, "exercise_id": exercise, "knife_id": 12 })).await;
+    let (_, attempt) = server.attempt(lesson, json!({ "student_id": 11, "exercise_id": exercise, "knife_id": 12 })).await;
     let sample = |text: &str| json!({ "custom": "blind_ten", "text": text });
     let url = format!("/api/attempts/{}/judge", attempt["id"]);
     assert_eq!(server.post(&url, sample("5 5 50")).await.1["verdict"]["inside"]["count"], 1);
@@ -243,17 +242,19 @@ async fn a_knife_is_handed_out_only_where_it_may_be() {
 #[tokio::test]
 async fn a_stop_fault_stops_the_attempt_in_the_same_moment() {
     let server = Server::new(None);
-    let (_, attempt) = server.start(11, 12).await;
-    let marks = json!({ "version": attempt["version"], "marks": { "grip_ticked": true, "hold_ticked": true, "faults": ["fingertip_ahead"] } });
-    let (_, marked) = server.put(&format!("/api/attempts/{}/marks", attempt["id"]), marks).await;
-    assert!(marked["stopped_at"].is_string());
+    server.start(11, 12).await;
+    let (_, marked) = server.mark(5, 11, json!({ "kind": "fault", "fault": "fingertip_ahead" })).await;
+    assert_eq!(marked["stopped_at"], marked["made"][0]["at"]);
     let (_, class) = server.get("/api/lessons/5/class").await;
     let station = class["stations"].as_array().unwrap().iter().find(|s| s["student"]["id"] == 11).unwrap();
-    assert_eq!(station["paused"], true);
-    let unknown =
-        json!({ "version": marked["version"], "marks": { "grip_ticked": true, "hold_ticked": true, "faults": ["juggling"] } });
-    let (status, problem) = server.put(&format!("/api/attempts/{}/marks", attempt["id"]), unknown).await;
-    assert_eq!((status, problem["problems"][0]["pointer"].as_str()), (StatusCode::UNPROCESSABLE_ENTITY, Some("/marks/faults/0")));
+    assert_eq!(station["stop"]["what"]["fault"], "fingertip_ahead");
+    let (status, problem) = server.start(11, 12).await;
+    assert_eq!(status, StatusCode::CONFLICT);
+    assert!(problem["detail"].as_str().unwrap().contains("is paused after a Stop fault"), "{problem}");
+    assert_eq!(server.mark(5, 11, json!({ "kind": "cleared" })).await.0, StatusCode::CREATED);
+    assert_eq!(server.start(11, 12).await.0, StatusCode::CREATED, "looked at together, the student goes on");
+    let (status, problem) = server.mark(5, 11, json!({ "kind": "fault", "fault": "juggling" })).await;
+    assert_eq!((status, problem["problems"][0]["pointer"].as_str()), (StatusCode::UNPROCESSABLE_ENTITY, Some("/what/fault")));
 }
 
 #[tokio::test]

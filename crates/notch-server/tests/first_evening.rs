@@ -110,12 +110,11 @@ async fn three_clean_attempts_cut_the_first_notch() {
     let exercise = exercise(&server).await;
     for round in 1..=3 {
         let start = json!({ "student_id": 1, "exercise_id": exercise, "knife_id": 1 });
-        let id = made(&server, "/api/attempts", start).await["id"].as_i64().unwrap();
-        let stopped = made(&server, &format!("/api/attempts/{id}/stop"), json!({})).await;
-        let marks = json!({
-            "version": stopped["version"], "marks": { "grip_ticked": true, "hold_ticked": true, "faults": [] },
-        });
-        assert_eq!(server.put(&format!("/api/attempts/{id}/marks"), marks).await.0, StatusCode::OK);
+        assert_eq!(server.attempt(1, start).await.0, StatusCode::CREATED);
+        server.stop(1, 1).await;
+        for kind in ["grip", "hold"] {
+            assert_eq!(server.mark(1, 1, json!({ "kind": kind })).await.0, StatusCode::CREATED);
+        }
         let (_, yard) = server.get("/api/courses/1/yard").await;
         let rule = yard[0]["standing"]["strands"].as_array().unwrap().iter().find(|rule| rule["strand"] == "julienne").unwrap();
         let cut = rule["notches"][0]["state"]["kind"] == "cut";
@@ -134,12 +133,12 @@ async fn knives_go_out_and_come_in_and_the_class_is_closed() {
     assert_eq!(count["proposed"], json!(["1", "2"]), "as many as there are students");
     made(&server, "/api/lessons/1/count", json!({ "way": "out", "numbers": "1 2" })).await;
     let start = json!({ "student_id": 1, "exercise_id": exercise, "knife_id": 1 });
-    let id = made(&server, "/api/attempts", start).await["id"].as_i64().unwrap();
+    assert_eq!(server.attempt(1, start).await.0, StatusCode::CREATED);
     made(&server, "/api/lessons/1/count", json!({ "way": "in", "numbers": "1-2" })).await;
     let close = json!({ "who": "Mara", "words": "", "closed": true });
     let (status, problem) = server.post("/api/lessons/1/close", close.clone()).await;
     assert_eq!((status, &problem["problems"][0]["pointer"]), (StatusCode::UNPROCESSABLE_ENTITY, &json!("/attempts")));
-    made(&server, &format!("/api/attempts/{id}/stop"), json!({})).await;
+    server.stop(1, 1).await;
     assert_eq!(made(&server, "/api/lessons/1/close", close).await["closed"]["who"], "Mara");
 }
 
@@ -164,12 +163,12 @@ async fn a_removed_student_comes_back_with_what_was_done() {
     let server = school().await;
     let exercise = exercise(&server).await;
     let start = json!({ "student_id": 1, "exercise_id": exercise, "knife_id": 1 });
-    let id = made(&server, "/api/attempts", start).await["id"].as_i64().unwrap();
-    made(&server, &format!("/api/attempts/{id}/stop"), json!({})).await;
+    assert_eq!(server.attempt(1, start).await.0, StatusCode::CREATED);
+    server.stop(1, 1).await;
     let gone = made(&server, "/api/students/1/archive", json!({ "version": 1, "archived": true })).await;
     assert_eq!(server.get("/api/courses/1/yard").await.1.as_array().unwrap().len(), 1);
     let start = json!({ "student_id": 1, "exercise_id": exercise, "knife_id": 1 });
-    assert_eq!(server.post("/api/attempts", start).await.0, StatusCode::GONE);
+    assert_eq!(server.attempt(1, start).await.0, StatusCode::GONE);
     made(&server, "/api/students/1/archive", json!({ "version": gone["version"], "archived": false })).await;
     let (_, evidence) = server.get("/api/students/1/evidence").await;
     assert_eq!(evidence["attempts"].as_array().unwrap().len(), 1);

@@ -93,7 +93,7 @@ async fn a_day_is_the_day_where_the_school_is_before_and_after_summer_time() {
     assert_eq!(today("Pacific/Pago_Pago").await, "2026-10-06");
     let attempt = json!({ "student_id": 11, "exercise_id": 11, "knife_id": 12 });
     by_another_program(&server, "UPDATE course SET time_zone = 'Pacific/Kiritimati' WHERE id = 1;");
-    assert_eq!(server.post("/api/attempts", attempt).await.1["on_day"], "2026-10-07");
+    assert_eq!(server.attempt(5, attempt).await.1["on_day"], "2026-10-07");
     let (status, problem) = {
         let (_, view) = server.get("/api/courses/1").await;
         let mut fields = view["course"].clone();
@@ -126,23 +126,25 @@ async fn the_night_on_which_summer_time_ends_has_the_right_days() {
 #[tokio::test]
 async fn a_write_that_is_sent_twice_is_done_once_and_answered_twice() {
     let server = Server::new(None);
-    let start = json!({ "student_id": 11, "exercise_id": 11, "knife_id": 12 });
+    let start = json!({ "starts": [{ "student_id": 11, "exercise_id": 11, "knife_id": 12 }] });
     let send = |id: &'static str, body: Value| {
         let server = &server;
-        async move { server.sent(Method::POST, "/api/attempts", id, Some("2026-10-06T17:02:00Z"), &body).await }
+        async move { server.sent(Method::POST, "/api/lessons/5/attempts", id, Some("2026-10-06T17:02:00Z"), &body).await }
     };
     let (first, made) = send("device-a-0001", start.clone()).await;
     let (again, same) = send("device-a-0001", start.clone()).await;
     assert_eq!((first, again), (StatusCode::CREATED, StatusCode::CREATED), "{same}");
+    let (made, same) = (&made["attempts"][0], &same["attempts"][0]);
     assert_eq!((&made["id"], &made["started_at"]), (&same["id"], &json!("2026-10-06T17:02:00Z")));
     assert_eq!(send("device-a-0002", start.clone()).await.0, StatusCode::CONFLICT, "another write is another attempt");
-    let stop = format!("/api/attempts/{}/stop", made["id"]);
-    let stopped = server.sent(Method::POST, &stop, "device-a-0001", None, &json!({})).await;
+    let (stop, who) = ("/api/lessons/5/stop", json!({ "student_ids": [11] }));
+    let stopped = server.sent(Method::POST, stop, "device-a-0001", None, &who).await;
     assert_eq!(stopped.0, StatusCode::CONFLICT, "an id counts for one write: {}", stopped.1);
-    let stopped = server.sent(Method::POST, &stop, "device-a-0003", Some("2026-10-06T17:06:30Z"), &json!({})).await;
-    assert_eq!((stopped.0, &stopped.1["stopped_at"]), (StatusCode::OK, &json!("2026-10-06T17:06:30Z")));
-    let stopped = server.sent(Method::POST, &stop, "device-a-0003", Some("2026-10-06T17:06:30Z"), &json!({})).await;
-    assert_eq!(stopped.0, StatusCode::OK, "sent again, it is answered and not refused");
+    for round in 0..2 {
+        let stopped = server.sent(Method::POST, stop, "device-a-0003", Some("2026-10-06T17:06:30Z"), &who).await;
+        assert_eq!(stopped.0, StatusCode::CREATED, "sent again ({round}), it is answered and not refused");
+        assert_eq!(stopped.1["attempts"][0]["stopped_at"], "2026-10-06T17:06:30Z");
+    }
 }
 
 #[tokio::test]
@@ -166,7 +168,8 @@ async fn a_refused_write_is_not_remembered() {
 #[tokio::test]
 async fn an_id_or_a_moment_that_cannot_be_is_told() {
     let server = Server::new(None);
-    let start = json!({ "student_id": 11, "exercise_id": 11, "knife_id": 12 });
+    let start = json!({ "starts": [{ "student_id": 11, "exercise_id": 11, "knife_id": 12 }] });
+    let path = "/api/lessons/5/attempts";
     for (id, at, name) in [
         ("short", None, "Idempotency-Key"),
         ("with spaces in it", None, "Idempotency-Key"),
@@ -174,13 +177,13 @@ async fn an_id_or_a_moment_that_cannot_be_is_told() {
         ("device-c-0001", Some("2026-10-06T18:02:00Z"), "Happened at"),
         ("device-c-0001", Some("2026-09-06T17:02:00Z"), "Happened at"),
     ] {
-        let (status, problem) = server.sent(Method::POST, "/api/attempts", id, at, &start).await;
+        let (status, problem) = server.sent(Method::POST, path, id, at, &start).await;
         assert_eq!((status, &problem["problems"][0]["name"]), (StatusCode::UNPROCESSABLE_ENTITY, &json!(name)), "{problem}");
     }
     // A clock that runs a minute ahead is set back to the present.
-    let (status, made) = server.sent(Method::POST, "/api/attempts", "device-c-0002", Some("2026-10-06T17:11:30Z"), &start).await;
+    let (status, made) = server.sent(Method::POST, path, "device-c-0002", Some("2026-10-06T17:11:30Z"), &start).await;
     assert_eq!(status, StatusCode::CREATED);
-    assert!(made["started_at"].as_str().unwrap() < "2026-10-06T17:11:30Z", "{made}");
+    assert!(made["attempts"][0]["started_at"].as_str().unwrap() < "2026-10-06T17:11:30Z", "{made}");
 }
 
 #[tokio::test]

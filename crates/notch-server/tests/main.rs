@@ -27,6 +27,7 @@ mod secure;
 mod sound;
 mod staff;
 mod start;
+mod touches;
 mod watch;
 mod workshop;
 mod writes;

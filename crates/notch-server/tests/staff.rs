@@ -134,14 +134,16 @@ async fn an_invitation_that_ran_out_or_was_made_anew_opens_nothing() {
 }
 
 /// What an assistant may change, beside the own session and passphrase.
-const OF_ASSISTANTS: [&str; 12] = [
+const OF_ASSISTANTS: [&str; 14] = [
     "POST /api/rack/{id}/care",
     "POST /api/lessons/{id}/check",
     "POST /api/lessons/{id}/count",
     "POST /api/lessons/{id}/close",
-    "POST /api/attempts",
-    "POST /api/attempts/{id}/stop",
-    "PUT /api/attempts/{id}/marks",
+    "POST /api/lessons/{id}/attempts",
+    "POST /api/lessons/{id}/stop",
+    "POST /api/lessons/{id}/marks",
+    "POST /api/lessons/{id}/undo",
+    "POST /api/marks/{id}/correct",
     "POST /api/attempts/{id}/samples",
     "POST /api/lessons/{id}/incidents",
     "POST /api/samples/{id}/take-back",
@@ -400,7 +402,11 @@ fn the_passphrase_of_before_is_the_instructors_now() {
     // Back to the schema of before, with a passphrase as it was kept then.
     file.execute_batch(
         "DROP TABLE change_made; DROP TABLE staff_session; DROP TABLE staff_invitation; DROP TABLE staff_passphrase;
-         DROP TABLE staff; DROP TABLE run_step; PRAGMA user_version = 15;",
+         DROP TABLE staff; DROP TABLE run_step; DROP TABLE mark;
+         CREATE TABLE attempt_fault (attempt_id INTEGER NOT NULL REFERENCES attempt (id), fault TEXT NOT NULL,
+             PRIMARY KEY (attempt_id, fault)) STRICT, WITHOUT ROWID;
+         ALTER TABLE attempt ADD COLUMN grip_ticked INTEGER NOT NULL DEFAULT 0;
+         ALTER TABLE attempt ADD COLUMN hold_ticked INTEGER NOT NULL DEFAULT 0; PRAGMA user_version = 15;",
     )
     .unwrap();
     file.execute("INSERT INTO setting (key, value) VALUES ('passphrase_argon2id', ?1)", [&hash]).unwrap();

@@ -354,7 +354,7 @@ async fn a_measured_food_an_uneven_onion_and_a_leek_are_taken_or_refused_at_thei
 async fn a_judged_sample_names_the_likeliest_cause_or_says_that_it_is_unclear() {
     let server = Server::new(None);
     let started = json!({ "student_id": 11, "exercise_id": 11, "knife_id": 12 });
-    let (status, attempt) = server.post("/api/attempts", started).await;
+    let (status, attempt) = server.attempt(5, started).await;
     assert_eq!(status, StatusCode::CREATED, "{attempt}");
     let attempt = attempt["id"].as_i64().unwrap();
     let judge = async |text: &str| {

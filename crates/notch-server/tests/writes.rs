@@ -51,6 +51,8 @@ async fn every_write(server: &Server) -> Vec<Write> {
     let (_, class) = server.get("/api/lessons/5/plan").await;
     let exercise = class["exercises"][1]["exercise"].clone();
     let (_, attempt) = server.start(11, 12).await;
+    let touch = json!({ "student_id": 11, "what": { "kind": "hold" } });
+    server.sent(Method::POST, "/api/lessons/5/marks", "a-touch-before", None, &touch).await;
     for name in ["Ada Strand", "Ivo Keel"] {
         server.post("/api/staff", json!({ "name": name, "role": "instructor" })).await;
     }
@@ -70,7 +72,7 @@ async fn every_write(server: &Server) -> Vec<Write> {
     let work = |knife: i64, crushed: i64| json!({ "knife_id": knife, "pieces": "3\n4\n5", "strokes": 9, "faces": 9, "crushed": crushed });
     let demonstration = json!({ "who": "Mara", "food": "cucumber", "cut": "coins", "sharp": work(1, 0), "dulled": work(7, 4) });
     let cue = json!({ "kind": "cue", "id": "loose_grip", "cue": "Hold it as you would a bird." });
-    let marks = json!({ "grip_ticked": true, "hold_ticked": false, "faults": ["claw_drifts"] });
+    let (at_work, fault) = (attempt["student_id"].clone(), json!({ "kind": "fault", "fault": "claw_drifts" }));
     let paper = json!({ "kind": "paper_test", "clean": 3, "on_day": "2026-10-06", "words": "" });
     let id = |record: &Value| record["id"].as_i64().unwrap();
     let version = |record: &Value| record["version"].clone();
@@ -144,8 +146,8 @@ async fn every_write(server: &Server) -> Vec<Write> {
         write(Method::POST, "/api/lessons/{id}/exercises", 7, exercise.clone()),
         write(Method::PUT, "/api/exercises/{id}", id(&exercise), json!({ "version": version(&exercise), "fields": exercise })),
         write(Method::POST, "/api/exercises/{id}/archive", 10, json!({ "version": 1, "archived": true })),
-        write(Method::PUT, "/api/attempts/{id}/marks", id(&attempt), json!({ "version": version(&attempt), "marks": marks })),
-        write(Method::POST, "/api/attempts/{id}/stop", id(&attempt), json!({})),
+        write(Method::POST, "/api/lessons/{id}/marks", 5, json!({ "student_id": at_work, "what": fault })),
+        write(Method::POST, "/api/lessons/{id}/stop", 5, json!({ "student_ids": [at_work] })),
         write(Method::POST, "/api/attempts/{id}/samples", id(&attempt), json!({ "custom": "blind_ten", "text": "3.1 3.3 50" })),
         write(
             Method::POST,
@@ -157,7 +159,19 @@ async fn every_write(server: &Server) -> Vec<Write> {
         write(Method::POST, "/api/incidents/{id}/take-back", 1, json!({ "who": "Mara", "why": "Written down twice." })),
         write(Method::POST, "/api/lessons/{id}/sharp-dull", 5, demonstration),
         write(Method::POST, "/api/demonstrations/{id}/take-back", 1, json!({ "who": "Mara", "why": "The wrong knife." })),
-        write(Method::POST, "/api/attempts", 0, json!({ "student_id": 2, "exercise_id": id(&exercise), "knife_id": 13 })),
+        write(
+            Method::POST,
+            "/api/lessons/{id}/attempts",
+            5,
+            json!({ "starts": [{ "student_id": 2, "exercise_id": id(&exercise), "knife_id": 13 }] }),
+        ),
+        write(Method::POST, "/api/lessons/{id}/undo", 5, json!({ "touch": "a-touch-before" })),
+        write(
+            Method::POST,
+            "/api/marks/{id}/correct",
+            1,
+            json!({ "who": "Mara", "why": "Of another.", "instead": { "kind": "hold" } }),
+        ),
         write(Method::POST, "/api/own/drop", 0, json!({ "kind": "cue", "id": "loose_grip", "version": 1 })),
     ]
 }

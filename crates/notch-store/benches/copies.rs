@@ -31,7 +31,7 @@ fn large(folder: &std::path::Path) {
     // Ids are moved by so many for each time over.
     let moved = [
         ("attempt", vec![("id", 10_000)]),
-        ("attempt_fault", vec![("attempt_id", 10_000)]),
+        ("mark", vec![("id", 10_000), ("attempt_id", 10_000)]),
         ("sample", vec![("id", 10_000), ("attempt_id", 10_000)]),
         ("piece", vec![("sample_id", 10_000)]),
     ];

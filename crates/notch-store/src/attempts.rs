@@ -1,4 +1,4 @@
-//! Attempts, marks, samples and incidents.
+//! Attempts, samples and incidents.
 
 use std::collections::HashMap;
 use std::sync::Arc;
@@ -9,20 +9,20 @@ use notch_core::records::{Attempt, AttemptMarks, Incident, IncidentFields, NewAt
 use rusqlite::{OptionalExtension, Row, ToSql, named_params, params};
 
 use crate::columns::{InOrder, optional_json, optional_word, to_json, to_optional_word, to_word, word};
-use crate::open::{fresh, unless_taken};
+use crate::open::unless_taken;
 use crate::{Reader, StoreError, Writer};
 
-/// What [`attempt`] reads of the table of that name, but for whose it is and its faults, which stand around it.
+/// What [`attempt`] reads of the table of that name, but for whose it is, which stands before it.
 macro_rules! of_attempt {
     () => {
         "attempt.id, attempt.lesson_id, attempt.exercise_id, attempt.knife_id, attempt.version, attempt.started_at, attempt.stopped_at, \
          attempt.on_day, attempt.cut, attempt.strand, attempt.standard_set, attempt.target_json, attempt.tolerance_json, \
-         attempt.reference_seconds, attempt.grip_ticked, attempt.hold_ticked"
+         attempt.reference_seconds"
     };
 }
 
-/// An attempt without its faults.
-pub(crate) const ATTEMPT: &str = concat!("student_id, ", of_attempt!(), ", '[]'");
+/// An attempt without its marks and samples.
+pub(crate) const ATTEMPT: &str = concat!("student_id, ", of_attempt!());
 
 pub(crate) fn attempt(row: &Row<'_>) -> rusqlite::Result<Attempt> {
     let mut at = InOrder::of(row);
@@ -46,7 +46,8 @@ pub(crate) fn attempt(row: &Row<'_>) -> rusqlite::Result<Attempt> {
         target: at.json()?,
         tolerance: at.json()?,
         reference_seconds: at.get()?,
-        marks: AttemptMarks { grip_ticked: at.get()?, hold_ticked: at.get()?, faults: at.json()? },
+        marks: AttemptMarks::default(),
+        made: Vec::new(),
         samples: Vec::new(),
         taken_back: Vec::new(),
     })
@@ -90,22 +91,13 @@ pub(crate) fn incident(row: &Row<'_>) -> rusqlite::Result<Incident> {
     })
 }
 
-/// Attempts with their faults as one JSON list, so that a page of attempts is one query. Each is told as the
-/// `$student`'s: who takes part in several courses has the evidence of all of them in each.
+/// Attempts, each told as the `$student`'s: who takes part in several courses has the evidence of all of them in each.
 macro_rules! attempts_where {
     ($condition:literal) => {
         attempts_where!("attempt.student_id", $condition)
     };
     ($student:literal, $condition:literal) => {
-        concat!(
-            "SELECT ",
-            $student,
-            ", ",
-            of_attempt!(),
-            ", (SELECT json_group_array(fault) FROM attempt_fault WHERE attempt_id = attempt.id) FROM attempt ",
-            $condition,
-            " ORDER BY started_at, attempt.id"
-        )
+        concat!("SELECT ", $student, ", ", of_attempt!(), " FROM attempt ", $condition, " ORDER BY started_at, attempt.id")
     };
 }
 
@@ -116,6 +108,8 @@ impl Reader<'_> {
         for attempt in &mut attempts {
             let samples = self.samples(attempt.id)?;
             (attempt.taken_back, attempt.samples) = samples.into_iter().partition(|sample| sample.taken_back.is_some());
+            attempt.made = self.marks(attempt.id)?;
+            attempt.marks = AttemptMarks::of(&attempt.made);
         }
         Ok(attempts)
     }
@@ -211,6 +205,15 @@ impl Reader<'_> {
         Ok(statement.query_row([knife_id], |row| Ok((row.get(0)?, row.get(1)?))).optional()?)
     }
 
+    /// Whether a student has an attempt that runs.
+    ///
+    /// # Errors
+    /// What the database says.
+    pub fn runs(&self, student_id: i64) -> Result<bool, StoreError> {
+        let sql = "SELECT EXISTS (SELECT 1 FROM attempt WHERE stopped_at IS NULL AND student_id = ?1)";
+        Ok(self.tx.prepare_cached(sql)?.query_row([student_id], |row| row.get(0))?)
+    }
+
     /// Incidents of a course, the latest first.
     ///
     /// # Errors
@@ -283,36 +286,43 @@ impl Writer<'_> {
         self.attempt(self.tx.last_insert_rowid())
     }
 
-    /// Stops a running attempt.
+    /// Stops an attempt. Where two devices stop the same one, the earlier moment counts, whichever arrives first.
     ///
     /// # Errors
-    /// [`StoreError::NotFound`]; [`StoreError::Conflict`] if it was stopped already.
+    /// [`StoreError::NotFound`].
     pub fn stop_attempt(&self, id: i64, at: Timestamp) -> Result<Attempt, StoreError> {
         let kept = self.attempt(id)?;
-        if kept.stopped_at.is_some() {
-            return Err(StoreError::Conflict("this attempt was stopped already".to_owned()));
+        let at = kept.stopped_at.map_or(at, |before| before.min(at)).max(kept.started_at);
+        if kept.stopped_at == Some(at) {
+            return Ok(kept);
         }
-        let at = at.max(kept.started_at);
         self.tx.execute("UPDATE attempt SET version = version + 1, stopped_at = ?2 WHERE id = ?1", params![id, moment(at)])?;
         self.attempt(id)
     }
 
-    /// Replaces the marks of an attempt.
+    /// Lets an attempt run on that was stopped by mistake.
     ///
     /// # Errors
-    /// [`StoreError::NotFound`], [`StoreError::Stale`].
-    pub fn mark_attempt(&self, id: i64, version: i64, marks: &AttemptMarks) -> Result<Attempt, StoreError> {
-        fresh("attempt", version, self.attempt(id)?.version)?;
-        self.tx.execute(
-            "UPDATE attempt SET version = version + 1, grip_ticked = ?2, hold_ticked = ?3 WHERE id = ?1",
-            params![id, marks.grip_ticked, marks.hold_ticked],
-        )?;
-        self.tx.execute("DELETE FROM attempt_fault WHERE attempt_id = ?1", [id])?;
-        let mut statement = self.tx.prepare_cached("INSERT OR IGNORE INTO attempt_fault (attempt_id, fault) VALUES (?1, ?2)")?;
-        for fault in &marks.faults {
-            statement.execute(params![id, fault])?;
-        }
+    /// [`StoreError::NotFound`]; [`StoreError::Conflict`] if the student or the knife is in another attempt by now.
+    pub fn let_attempt_run_on(&self, id: i64) -> Result<Attempt, StoreError> {
+        let sql = "UPDATE attempt SET version = version + 1, stopped_at = NULL WHERE id = ?1";
+        let busy = || StoreError::Conflict("the student or the knife is in another attempt by now: it stays stopped".to_owned());
+        unless_taken(self.tx.execute(sql, [id]), busy)?;
         self.attempt(id)
+    }
+
+    /// Takes an attempt away that was started by mistake: there is nothing of it to keep.
+    ///
+    /// # Errors
+    /// [`StoreError::NotFound`]; [`StoreError::Conflict`] if something was marked or measured.
+    pub fn unstart_attempt(&self, id: i64) -> Result<(), StoreError> {
+        let kept = self.attempt(id)?;
+        if !kept.made.is_empty() || !kept.samples.is_empty() || !kept.taken_back.is_empty() {
+            let why = "something was marked or measured in this attempt: stop it instead";
+            return Err(StoreError::Conflict(why.to_owned()));
+        }
+        self.tx.execute("DELETE FROM attempt WHERE id = ?1", [id])?;
+        Ok(())
     }
 
     /// Keeps a judged sample with its pieces.
@@ -342,7 +352,7 @@ impl Writer<'_> {
                 [&sample_id, &position, &piece.thickness.get(), &side(piece.width), &side(piece.length), &side(piece.far_width)];
             statement.execute(row)?;
         }
-        self.tx.execute("UPDATE attempt SET version = version + 1 WHERE id = ?1", [attempt_id])?;
+        self.changed_attempt(attempt_id)?;
         self.attempt(attempt_id)
     }
 
@@ -352,7 +362,7 @@ impl Writer<'_> {
     /// [`StoreError::NotFound`]; [`StoreError::Conflict`] if it was taken back already.
     pub fn take_sample_back(&self, id: i64, taken_back: &TakenBack) -> Result<Attempt, StoreError> {
         let attempt_id = self.take_back("sample", "attempt_id", id, taken_back)?;
-        self.tx.execute("UPDATE attempt SET version = version + 1 WHERE id = ?1", [attempt_id])?;
+        self.changed_attempt(attempt_id)?;
         self.attempt(attempt_id)
     }
 

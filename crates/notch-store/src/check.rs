@@ -31,7 +31,7 @@ enum Look {
 }
 
 /// Tables that grow with each class: they are begun first, so that no long one is left at the end.
-const LARGE: [&str; 4] = ["sample", "attempt", "piece", "attempt_fault"];
+const LARGE: [&str; 4] = ["sample", "attempt", "piece", "mark"];
 
 /// In the order in which they are begun; what the first of them finds is told.
 fn looks() -> Vec<Look> {

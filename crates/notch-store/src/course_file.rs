@@ -9,7 +9,7 @@ use notch_core::course_file::{
 use notch_core::own::{OwnKind, OwnValue};
 use notch_core::records::{
     Attempt, CheckTick, Course, DemonstrationFields, Exercise, IncidentFields, KeptRotation, KnifeWork, Lesson, LessonFields,
-    NewAttempt, StoredSegment,
+    Mark, NewAttempt, StoredSegment,
 };
 use notch_core::views::CheckSheet;
 use rusqlite::Row;
@@ -197,6 +197,7 @@ impl Reader<'_> {
             tolerance: attempt.tolerance,
             reference_seconds: attempt.reference_seconds,
             marks: attempt.marks,
+            made: attempt.made.into_iter().map(|mark| Mark { id: 0, instead_of: None, ..mark }).collect(),
             samples: samples.into_iter().map(sample).collect::<Result<_, _>>()?,
         })
     }
@@ -330,8 +331,16 @@ impl Writer<'_> {
             tolerance: file.tolerance.clone(),
             reference_seconds: file.reference_seconds,
         })?;
-        let attempt = self.mark_attempt(attempt.id, attempt.version, &file.marks)?;
         self.stop_attempt(attempt.id, file.stopped_at)?;
+        for mark in &file.made {
+            let id = self.add_mark(attempt.id, &mark.what, mark.at, mark.by.as_deref(), None)?;
+            if let Some(taken_back) = &mark.taken_back {
+                self.take_mark_back(id, taken_back)?;
+            }
+        }
+        for what in file.marks.each().filter(|_| file.made.is_empty()) {
+            self.add_mark(attempt.id, &what, file.stopped_at, None, None)?;
+        }
         for sample in &file.samples {
             let attempt = self.add_sample(attempt.id, sample.custom, sample.taken_at, &sample.pieces, &sample.verdict)?;
             let added = attempt.samples.last().map(|sample| sample.id);

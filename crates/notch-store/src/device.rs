@@ -28,6 +28,16 @@ impl Reader<'_> {
             Some((_, made)) => Ok(Some(serde_json::from_str(&made)?)),
         }
     }
+
+    /// What a write with this id made, whichever kind of write it was; none where it was none or made something else.
+    ///
+    /// # Errors
+    /// What the database says.
+    pub fn made_by_any<T: DeserializeOwned>(&self, id: &str) -> Result<Option<T>, StoreError> {
+        let mut statement = self.tx.prepare_cached("SELECT made_json FROM device_write WHERE id = ?1")?;
+        let found: Option<String> = statement.query_row([id], |row| row.get(0)).optional()?;
+        Ok(found.and_then(|made| serde_json::from_str(&made).ok()))
+    }
 }
 
 impl Writer<'_> {

@@ -11,7 +11,7 @@ use crate::error::StoreError;
 use crate::migrations::{MIGRATIONS, WITH_ZONES, schema_version};
 use crate::open::{Store, machine_zone, set_zones};
 use crate::{
-    attempts, care, count, course_plan, courses, demonstrations, knives, lessons, own, rotations, runs, staff, students,
+    attempts, care, count, course_plan, courses, demonstrations, knives, lessons, marks, own, rotations, runs, staff, students,
 };
 
 /// Name of the format, in every document.
@@ -30,7 +30,7 @@ pub(crate) const TABLES: [&str; 23] = [
     "exercise",
     "segment",
     "attempt",
-    "attempt_fault",
+    "mark",
     "sample",
     "piece",
     "incident",
@@ -44,6 +44,9 @@ pub(crate) const TABLES: [&str; 23] = [
     "staff",
     "change_made",
 ];
+
+/// Tables of documents of earlier schemas, with the last schema that had them.
+const GONE: [(&str, i64); 1] = [("attempt_fault", 17)];
 
 /// Everything a school keeps, table by table, row by row, by column name.
 #[derive(Clone, Debug, PartialEq, Serialize, Deserialize)]
@@ -78,7 +81,10 @@ impl Store {
         if !(1..=schema_version()).contains(&document.schema) {
             return Err(wrong(format!("its schema is {}; this program reads 1 to {}", document.schema, schema_version())));
         }
-        if let Some(unknown) = document.tables.keys().find(|table| !TABLES.contains(&table.as_str())) {
+        if let Some(unknown) = document.tables.keys().find(|table| {
+            let gone = GONE.iter().any(|(name, last)| name == table && document.schema <= *last);
+            !TABLES.contains(&table.as_str()) && !gone
+        }) {
             return Err(wrong(format!("there is no table “{unknown}”")));
         }
         let current = if document.schema < schema_version() { Some(brought_up(document)?) } else { None };
@@ -104,7 +110,7 @@ impl Store {
 /// The first row that cannot be read, by table, row and column.
 pub(crate) fn read_table(connection: &Connection, table: &'static str) -> Result<(), StoreError> {
     let order = match table {
-        "attempt" => "id",
+        "attempt" | "mark" => "id",
         "piece" => "sample_id, position",
         _ => "1, 2",
     };
@@ -122,6 +128,7 @@ pub(crate) fn read_table(connection: &Connection, table: &'static str) -> Result
 fn read_of(table: &str) -> &'static str {
     match table {
         "attempt" => attempts::ATTEMPT,
+        "mark" => marks::MARK,
         "sample" => attempts::SAMPLE,
         "piece" => attempts::PIECE,
         "staff" => "*, 0 AS signs_in, 0 AS invited",
@@ -142,6 +149,7 @@ fn read_row(table: &str, row: &Row<'_>) -> Result<(), String> {
         "exercise" => lessons::exercise(row).map(drop),
         "segment" => lessons::segment(row).map(drop),
         "attempt" => attempts::attempt(row).map(drop),
+        "mark" => marks::mark(row).map(drop),
         "sample" => attempts::sample(row).map(drop),
         "piece" => attempts::piece(row).map(drop),
         "incident" => attempts::incident(row).map(drop),
@@ -154,7 +162,6 @@ fn read_row(table: &str, row: &Row<'_>) -> Result<(), String> {
         "demonstration" => demonstrations::demonstration(row).map(drop),
         "staff" => staff::member(row).map(drop),
         "change_made" => staff::change(row).map(drop),
-        // A fault is a plain word.
         _ => Ok(()),
     };
     read.map_err(|error| match error {
@@ -187,7 +194,7 @@ fn brought_up(document: &Document) -> Result<Document, StoreError> {
 
 /// Puts all rows in; those of the newest schema are read, each as it then stands.
 fn insert_all(connection: &Connection, document: &Document, newest: bool) -> Result<(), StoreError> {
-    for table in TABLES {
+    for table in TABLES.into_iter().chain(GONE.map(|(table, _)| table)) {
         for (index, row) in document.tables.get(table).into_iter().flatten().enumerate() {
             let named = |why: String| StoreError::Import(format!("{table}, row {}: {why}", index + 1));
             insert(connection, table, row, newest).map_err(named)?;

@@ -21,6 +21,7 @@ mod error;
 mod knives;
 mod lessons;
 mod lock;
+mod marks;
 mod migrations;
 mod open;
 mod own;

@@ -21,6 +21,7 @@ const STEPS: &[M<'static>] = &[
     M::up(include_str!("../migrations/0015_produce.sql")),
     M::up(include_str!("../migrations/0016_staff.sql")),
     M::up(include_str!("../migrations/0017_run.sql")),
+    M::up(include_str!("../migrations/0018_mark.sql")),
 ];
 
 pub(crate) const MIGRATIONS: Migrations<'static> = Migrations::from_slice(STEPS);

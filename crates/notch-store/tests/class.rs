@@ -1,11 +1,11 @@
 //! Attempts, care, check sheet and count.
 
-use crate::common::{Tested, at, attempt, filled};
+use crate::common::{Tested, at, attempt, fault, filled};
 use jiff::civil::date;
 use notch_core::care::{CareDeed, CareFields, CareHistory};
 use notch_core::catalogue::{BoardMaterial, Catalogue, Grip, Habit, Hold, Motion, Third};
 use notch_core::records::{
-    Attempt, AttemptMarks, CheckTick, Closing, EdgeState, ExerciseFields, IncidentFields, IncidentKind, KeptWarning, NewAttempt,
+    Attempt, CheckTick, Closing, EdgeState, ExerciseFields, IncidentFields, IncidentKind, KeptWarning, MarkKind, NewAttempt,
     StoredSegment, TakeBack, TakenBack,
 };
 use notch_store::{Store, StoreError, Writer};
@@ -21,8 +21,7 @@ fn a_student_and_a_knife_are_in_one_attempt_at_a_time() -> Tested {
     let shared = store.write::<_, StoreError>(|writer| writer.start_attempt(&attempt(2, 1))).unwrap_err();
     assert!(shared.to_string().contains("in use by Ivo"));
     store.write::<_, StoreError>(|writer| writer.stop_attempt(2, at(10)))?;
-    let twice = store.write::<_, StoreError>(|writer| writer.stop_attempt(2, at(20)));
-    assert!(matches!(twice, Err(StoreError::Conflict(_))));
+    store.write::<_, StoreError>(|writer| writer.start_attempt(&attempt(2, 1)))?;
     Ok(())
 }
 
@@ -53,12 +52,12 @@ fn attempts_that_were_kept_are_always_what_a_fresh_reading_finds() -> Tested {
     same("nothing")?;
     let (id, sample) = (1, store.read(|reader| reader.attempt(1))?.samples[0].id);
     store.write::<_, StoreError>(|writer| {
-        let marks =
-            AttemptMarks { grip_ticked: false, hold_ticked: true, faults: vec!["loose_grip".into(), "fingertip_ahead".into()] };
-        let version = writer.attempt(id)?.version;
-        writer.mark_attempt(id, version, &marks)
+        writer.add_mark(id, &MarkKind::Hold, at(220), None, None)?;
+        writer.add_mark(id, &fault("fingertip_ahead"), at(230), None, None)
     })?;
     same("marks")?;
+    store.write::<_, StoreError>(|writer| writer.take_mark_back(1, &TakenBack::undone(at(240), None)))?;
+    same("a mark that was undone")?;
     store.write::<_, StoreError>(|writer| writer.start_attempt(&attempt(2, 2)))?;
     same("another attempt")?;
     store.write::<_, StoreError>(|writer| writer.stop_attempt(2, at(900)))?;
@@ -211,21 +210,68 @@ fn an_exercise_keeps_every_grip_hold_motion_and_third_that_there_is() -> Tested 
 }
 
 #[test]
-fn marks_replace_each_other_from_version_to_version() -> Tested {
+fn marks_of_two_devices_stand_side_by_side_and_each_is_taken_back_alone() -> Tested {
     let folder = TempDir::new()?;
     let store = filled(folder.path())?;
-    let version = store.read(|reader| reader.attempt(1))?.version;
-    let marks = |faults: &[&str]| AttemptMarks {
-        grip_ticked: true,
-        hold_ticked: true,
-        faults: faults.iter().map(ToString::to_string).collect(),
-    };
-    let once = store.write::<_, StoreError>(|writer| writer.mark_attempt(1, version, &marks(&["loose_grip", "loose_grip"])))?;
-    assert_eq!((once.version, once.marks.faults.len()), (version + 1, 1), "a fault is there or not");
-    let stale = store.write::<_, StoreError>(|writer| writer.mark_attempt(1, version, &marks(&[])));
-    assert!(matches!(stale, Err(StoreError::Stale { .. })));
-    let none = store.write::<_, StoreError>(|writer| writer.mark_attempt(1, version + 1, &marks(&[])))?;
-    assert!(none.marks.faults.is_empty() && none.marks.hold_ticked);
+    let again = store.write::<_, StoreError>(|writer| writer.add_mark(1, &fault("loose_grip"), at(205), Some("Ben"), None))?;
+    let both = store.read(|reader| reader.attempt(1))?;
+    assert_eq!((both.made.len(), both.marks.faults.len()), (3, 1), "seen twice, and it is one fault");
+    assert_eq!(both.made.iter().map(|mark| mark.by.as_deref()).collect::<Vec<_>>(), [Some("Mara"), Some("Ben"), None]);
+    let undone = TakenBack::undone(at(208), Some("Ben"));
+    store.write::<_, StoreError>(|writer| writer.take_mark_back(again, &undone))?;
+    let one = store.read(|reader| reader.attempt(1))?;
+    assert_eq!(one.marks.faults, ["loose_grip"], "the other still counts");
+    assert_eq!(one.made[1].taken_back.as_ref(), Some(&undone));
+    assert!(one.version > both.version);
+    let twice = store.write::<_, StoreError>(|writer| writer.take_mark_back(again, &undone));
+    assert!(matches!(twice, Err(StoreError::Conflict(_))));
+    Ok(())
+}
+
+#[test]
+fn of_two_ends_of_an_attempt_the_earlier_counts_whichever_arrives_first() -> Tested {
+    let folder = TempDir::new()?;
+    let store = filled(folder.path())?;
+    for (first, second) in [(190, 240), (240, 190)] {
+        let stopped = store.write::<_, StoreError>(|writer| {
+            writer.let_attempt_run_on(1)?;
+            writer.stop_attempt(1, at(first))?;
+            writer.stop_attempt(1, at(second))
+        })?;
+        assert_eq!(stopped.stopped_at, Some(at(190)));
+    }
+    Ok(())
+}
+
+#[test]
+fn an_attempt_started_by_mistake_goes_and_one_with_marks_stays() -> Tested {
+    let folder = TempDir::new()?;
+    let store = filled(folder.path())?;
+    let kept = store.write::<_, StoreError>(|writer| writer.unstart_attempt(1));
+    assert!(matches!(kept, Err(StoreError::Conflict(_))));
+    store.write::<_, StoreError>(|writer| {
+        let started = writer.start_attempt(&attempt(2, 2))?;
+        writer.unstart_attempt(started.id)
+    })?;
+    assert_eq!(store.read(|reader| reader.attempts_of_lesson(1))?.len(), 1);
+    // The knife is in another attempt by now: the first stays stopped.
+    store.write::<_, StoreError>(|writer| writer.start_attempt(&attempt(2, 1)))?;
+    let busy = store.write::<_, StoreError>(|writer| writer.let_attempt_run_on(1));
+    assert!(matches!(busy, Err(StoreError::Conflict(_))));
+    Ok(())
+}
+
+#[test]
+fn a_moment_belongs_to_the_latest_attempt_that_was_begun_by_then() -> Tested {
+    let folder = TempDir::new()?;
+    let store = filled(folder.path())?;
+    store.write::<_, StoreError>(|writer| {
+        writer.start_attempt(&NewAttempt { started_at: at(400), ..attempt(1, 1) })?;
+        Ok(())
+    })?;
+    let found = |seconds| store.read(|reader| reader.attempt_at(1, 1, at(seconds)));
+    assert_eq!((found(-1)?, found(0)?, found(399)?, found(400)?), (None, Some(1), Some(1), Some(2)));
+    assert_eq!(store.read(|reader| reader.attempt_at(2, 1, at(900)))?, None);
     Ok(())
 }
 

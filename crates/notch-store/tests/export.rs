@@ -35,6 +35,14 @@ fn an_export_of_an_earlier_schema_is_brought_up_to_this_one() -> Tested {
             let person = people.iter().find(|person| person["id"] == row["person_id"]).unwrap().clone();
             person.into_iter().filter(|(column, _)| column != "id").for_each(|(column, value)| drop(row.insert(column, value)));
         }
+        // What was seen was ticked, or a fault of the attempt, with no moment of its own.
+        document.tables.remove("mark");
+        for row in document.tables.get_mut("attempt").unwrap() {
+            row.insert("grip_ticked".into(), 1.into());
+            row.insert("hold_ticked".into(), 0.into());
+        }
+        let fault = [("attempt_id".to_owned(), 1.into()), ("fault".to_owned(), "loose_grip".into())];
+        document.tables.insert("attempt_fault".into(), vec![fault.into_iter().collect()]);
         for (table, rows) in &mut document.tables {
             let mut columns = then.prepare(&format!("SELECT name FROM pragma_table_info('{table}')"))?;
             let columns: Vec<String> = columns.query_map([], |row| row.get(0))?.collect::<Result<_, _>>()?;
@@ -53,6 +61,10 @@ fn an_export_of_an_earlier_schema_is_brought_up_to_this_one() -> Tested {
         store.import(&document)?;
         let exercises = store.read(|reader| reader.exercises(1))?;
         assert_eq!(exercises[0].fields, ExerciseFields { making: Making::default(), ..exercise() }, "schema {schema}");
+        let attempt = store.read(|reader| reader.attempt(1))?;
+        assert_eq!((attempt.marks.grip_ticked, attempt.marks.hold_ticked), (true, false), "schema {schema}");
+        assert_eq!(attempt.marks.faults, ["loose_grip"], "schema {schema}");
+        assert!(attempt.made.iter().all(|mark| Some(mark.at) == attempt.stopped_at && mark.by.is_none()));
         let (brought, sent) = (store.export()?, document);
         for table in ["student", "attempt", "piece", "lesson"] {
             assert_eq!(brought.tables[table].len(), sent.tables[table].len(), "{table}, schema {schema}");

@@ -32,6 +32,36 @@ fn a_file_with_a_torn_page_is_told() -> Tested {
 }
 
 #[test]
+fn every_json_that_cannot_be_read_is_found_by_the_table_that_it_stands_in() -> Tested {
+    let folder = TempDir::new()?;
+    drop(filled(folder.path())?);
+    let file = rusqlite::Connection::open(folder.path().join(DATABASE_FILE))?;
+    file.pragma_update(None, "ignore_check_constraints", true)?;
+    let mut columns = file.prepare(
+        "SELECT tables.name, columns.name FROM sqlite_schema AS tables, pragma_table_info(tables.name) AS columns
+         WHERE tables.type = 'table' AND columns.name LIKE '%\\_json' ESCAPE '\\'",
+    )?;
+    let columns: Vec<(String, String)> =
+        columns.query_map([], |row| Ok((row.get(0)?, row.get(1)?)))?.collect::<Result<_, _>>()?;
+    let mut found = 0;
+    for (table, column) in columns {
+        let of = format!("{table} WHERE rowid = (SELECT min(rowid) FROM {table})");
+        let Ok(before) = file.query_row(&format!("SELECT {column} FROM {of}"), [], |row| row.get::<_, Option<String>>(0)) else {
+            continue;
+        };
+        let set = format!("UPDATE {table} SET {column} = ?1 WHERE rowid = (SELECT min(rowid) FROM {table})");
+        file.execute(&set, ["{ broken"])?;
+        let error = Store::open(folder.path())?.check().unwrap_err();
+        assert!(matches!(error, StoreError::Row { table: told, .. } if told == table), "{table}.{column}: {error}");
+        file.execute(&set, [before])?;
+        found += 1;
+    }
+    assert!(found > 9, "{found} columns hold JSON in this school");
+    Store::open(folder.path())?.check()?;
+    Ok(())
+}
+
+#[test]
 fn a_file_of_a_newer_program_is_told_with_both_versions() -> Tested {
     let folder = TempDir::new()?;
     drop(filled(folder.path())?);

@@ -104,26 +104,26 @@ impl Device {
     }
 }
 
-/// A school in the middle of a class: three attempts have begun. Its attempts, and the cookie of who is signed in.
+/// A school in the middle of a class: three attempts have begun. Who makes them, and the cookie of who is signed in.
 fn template(folder: &Path) -> (Vec<i64>, String) {
     let data = folder.join("template");
-    let mut attempts = Vec::new();
+    let mut working = Vec::new();
     {
         let demo = serve(&["--demo", "--data"], &data);
         let mut device = Device::new(&demo.1, "");
         'students: for student in 1..=14 {
             for knife in 1..=30 {
-                let begun = json!({ "student_id": student, "exercise_id": 11, "knife_id": knife });
-                let (status, body, _) = device.ask("POST", "/api/attempts", Some(&begun));
+                let begun = json!({ "starts": [{ "student_id": student, "exercise_id": 11, "knife_id": knife }] });
+                let (status, body, _) = device.ask("POST", "/api/lessons/5/attempts", Some(&begun));
                 if status == 201 {
-                    let made: Value = serde_json::from_str(&body).unwrap();
-                    attempts.push(made["id"].as_i64().unwrap());
+                    assert!(body.contains("started_at"), "{body}");
+                    working.push(student);
                     continue 'students;
                 }
             }
         }
-        attempts.truncate(DEVICES);
-        assert_eq!(attempts.len(), DEVICES);
+        working.truncate(DEVICES);
+        assert_eq!(working.len(), DEVICES);
     }
     let mut passphrase = program()
         .args(["passphrase", "--name", "Mara", "--data"])
@@ -142,7 +142,7 @@ fn template(folder: &Path) -> (Vec<i64>, String) {
     let signed = json!({ "name": "Mara", "passphrase": "lantern on the quay" });
     let (status, _, cookie) = device.ask("POST", "/s/template/api/sign-in", Some(&signed));
     assert_eq!(status, 204);
-    (attempts, cookie)
+    (working, cookie)
 }
 
 /// Memory that the program holds, kB.
@@ -165,20 +165,19 @@ fn told(what: &str, mut times: Vec<Duration>) {
 }
 
 /// One device of a class, for so long.
-fn marks(at: &str, cookie: &str, school: usize, attempt: i64, begin: Duration, until: Instant) -> (Vec<Duration>, Vec<Duration>) {
+fn marks(at: &str, cookie: &str, school: usize, student: i64, begin: Duration, until: Instant) -> (Vec<Duration>, Vec<Duration>) {
     std::thread::sleep(begin);
     let mut device = Device::new(at, cookie);
     let (mut marked, mut read) = (Vec::new(), Vec::new());
-    let mut version = 1;
+    let mut grip = false;
     let mut next = Instant::now();
     while Instant::now() < until {
-        let marks =
-            json!({ "version": version, "marks": { "grip_ticked": version % 2 == 0, "hold_ticked": true, "faults": [] } });
+        grip = !grip;
+        let mark = json!({ "student_id": student, "what": { "kind": if grip { "grip" } else { "hold" } } });
         let began = Instant::now();
-        let (status, body, _) = device.ask("PUT", &format!("/s/school-{school}/api/attempts/{attempt}/marks"), Some(&marks));
+        let (status, body, _) = device.ask("POST", &format!("/s/school-{school}/api/lessons/5/marks"), Some(&mark));
         marked.push(began.elapsed());
-        assert_eq!(status, 200, "{body}");
-        version = serde_json::from_str::<Value>(&body).unwrap()["version"].as_i64().unwrap();
+        assert_eq!(status, 201, "{body}");
         let began = Instant::now();
         let (status, _, _) = device.ask("GET", &format!("/s/school-{school}/api/lessons/5/class"), None);
         read.push(began.elapsed());
@@ -194,7 +193,7 @@ fn main() {
     let number = |at: usize, usual: u64| asked.get(at).copied().unwrap_or(usual);
     let (schools, in_class, seconds) = (number(0, 1000) as usize, number(1, 100) as usize, number(2, 60));
     let folder = TempDir::new().unwrap();
-    let (attempts, cookie) = template(folder.path());
+    let (working, cookie) = template(folder.path());
     let host = folder.path().join("host");
     for school in 0..schools {
         let data = host.join(format!("school-{school}"));
@@ -227,11 +226,11 @@ fn main() {
     std::thread::scope(|scope| {
         let mut devices = Vec::new();
         for school in 0..in_class {
-            for (number, attempt) in attempts.iter().enumerate() {
+            for (number, student) in working.iter().enumerate() {
                 // Not all in the same moment: hands are not.
                 let begin = EVERY.mul_f64(((school * DEVICES + number) * 37 % 300) as f64 / 300.0);
                 let (at, cookie) = (&serving.1, &cookie);
-                devices.push(scope.spawn(move || marks(at, cookie, school, *attempt, begin, until)));
+                devices.push(scope.spawn(move || marks(at, cookie, school, *student, begin, until)));
             }
         }
         for device in devices {

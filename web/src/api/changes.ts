@@ -1,4 +1,6 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
+import type { QueryClient } from '@tanstack/react-query';
+import type { Api } from './client';
 
 /** Everything that is worked out from the rack, the students, the course's choices and the catalogue. */
 const ADVICE = [
@@ -76,13 +78,35 @@ const TOUCHED = {
   rotation: ['rotation', 'paper', 'ready'],
   count: ['count'],
   run: ['run'],
-} as const satisfies Record<string, readonly string[]>;
+} as const satisfies Record<Exclude<Api['Subject'], 'own'>, readonly string[]>;
 
 /** What is changed; the school's own values and who is signed in touch everything. */
-export type Subject = keyof typeof TOUCHED | 'own' | 'sign-in';
+export type Subject = Api['Subject'] | 'sign-in';
 
 const touches = (subject: Subject, key: unknown) =>
   subject === 'own' || subject === 'sign-in' || (TOUCHED[subject] as readonly unknown[]).includes(key);
+
+/** Reads again what a change touches and is on the screen. */
+export const readAgain = (client: QueryClient, subject: Subject) =>
+  client.invalidateQueries({ predicate: (query) => touches(subject, query.queryKey[0]) });
+
+/** What a class looks at: none of it is edited in a form, where what is typed stands on what was read. */
+const LOOKED_AT: readonly unknown[] = [
+  'class',
+  'run',
+  'yard',
+  'student',
+  'count',
+  'check',
+  'ready',
+  'sharp-dull',
+];
+
+/** Reads again what another device changed, all that a class looks at where it is not known what that was. */
+export const readOthers = (client: QueryClient, subject: Subject | null | undefined) =>
+  client.invalidateQueries({
+    predicate: ({ queryKey: [key] }) => LOOKED_AT.includes(key) && (!subject || touches(subject, key)),
+  });
 
 /**
  * A change. Once it is done, what it touches is read again. When it fails, what is on the screen stays, so
@@ -95,8 +119,7 @@ export function useChange<Input, Output>(
   options: { onSuccess?: (output: Output) => void; scope?: string; refreshOnError?: boolean } = {},
 ) {
   const client = useQueryClient();
-  const refresh = () =>
-    client.invalidateQueries({ predicate: (query) => touches(subject, query.queryKey[0]) });
+  const refresh = () => readAgain(client, subject);
   return useMutation({
     mutationFn: change,
     scope: options.scope ? { id: options.scope } : undefined,

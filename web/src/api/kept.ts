@@ -13,6 +13,9 @@ function now(at: string | undefined) {
   for (const listener of listeners) listener();
 }
 
+/** Whether an answer was kept from before, because the program did not answer. */
+export const wasKept = (response: Response) => response.headers.has(KEPT_AT);
+
 /** Notes whether an answer came from the program, or was kept from before because it did not answer. */
 export function noted(response: Response): Response {
   const at = response.headers.get(KEPT_AT);

@@ -1,4 +1,6 @@
 import { keepPreviousData, queryOptions, useQuery, useQueryClient } from '@tanstack/react-query';
+import { compareClocks } from './clock';
+import { wasKept } from './kept';
 import { useNewest } from './newest';
 import { answer, ask } from './client';
 import type { Api } from './client';
@@ -25,12 +27,19 @@ export const keys = {
   run: (lesson: number) => ['run', lesson] as const,
   yard: (course: number) => ['yard', course] as const,
   student: (id: number) => ['student', id] as const,
-  /** Version of an attempt after the latest change made here; nothing is read for it. */
-  attemptVersion: (id: number) => ['attempt-version', id] as const,
 };
 
 export const useAbout = () =>
-  useQuery({ queryKey: keys.about, queryFn: () => answer(ask.GET('/api/about')) });
+  useQuery({
+    queryKey: keys.about,
+    queryFn: async () => {
+      const asked = performance.now();
+      const answered = ask.GET('/api/about');
+      const about = await answer(answered);
+      if (!wasKept((await answered).response)) compareClocks(about.now, performance.now() - asked);
+      return about;
+    },
+  });
 
 /** How the copies of the school stand; it is asked again now and then, since nothing here changes it. */
 export const useCopies = () =>
@@ -313,13 +322,15 @@ export const useStudent = (id: number | undefined) =>
     enabled: id !== undefined,
   });
 
-export const useClass = (lesson: number, exercise: number | undefined) =>
-  useQuery({
+export const classOf = (lesson: number, exercise: number | undefined) =>
+  queryOptions({
     queryKey: [...keys.class(lesson), exercise ?? 0],
     queryFn: () =>
       answer(ask.GET('/api/lessons/{id}/class', { params: { path: { id: lesson }, query: { exercise } } })),
-    placeholderData: keepPreviousData,
   });
+
+export const useClass = (lesson: number, exercise: number | undefined) =>
+  useQuery({ ...classOf(lesson, exercise), placeholderData: keepPreviousData });
 
 /** The clock of a lesson; it is asked again now and then, since time alone changes what it says. */
 export const useRun = (lesson: number) =>

@@ -19,23 +19,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/attempts": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Starts an attempt, unless something stands between the student and the knife. */
-        post: operations["class_start"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/attempts/{id}/judge": {
         parameters: {
             query?: never;
@@ -53,23 +36,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/attempts/{id}/marks": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        /** Replaces the marks of an attempt; a Stop fault also stops it. */
-        put: operations["class_mark"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/attempts/{id}/samples": {
         parameters: {
             query?: never;
@@ -81,23 +47,6 @@ export interface paths {
         put?: never;
         /** Judges pieces and keeps them with the attempt. */
         post: operations["class_add_sample"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/attempts/{id}/stop": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Stops a running attempt. */
-        post: operations["class_stop"];
         delete?: never;
         options?: never;
         head?: never;
@@ -826,6 +775,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/lessons/{id}/attempts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Starts attempts, unless something stands between a student and the knife. Of several, those start that can; the
+         *     answer says who could not and why.
+         */
+        post: operations["class_start"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/lessons/{id}/check": {
         parameters: {
             query?: never;
@@ -924,6 +893,23 @@ export interface paths {
         put?: never;
         /** Writes a nick or near-miss down. */
         post: operations["class_add_incident"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/lessons/{id}/marks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Marks what was seen of a student. A Stop fault also stops the attempt, and the student waits until it is cleared. */
+        post: operations["class_mark"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1158,6 +1144,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/lessons/{id}/stop": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Stops the attempts of students. One that was stopped before keeps the earlier moment of the two. */
+        post: operations["class_stop"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/lessons/{id}/time-rule": {
         parameters: {
             query?: never;
@@ -1170,6 +1173,43 @@ export interface paths {
         put: operations["plan_keep_time_rule"];
         /** Lays segments out as they stand on the screen; nothing is kept. */
         post: operations["plan_time_rule"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/lessons/{id}/undo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Takes a touch back: an attempt that it started is gone, one that it stopped runs on, its mark counts no more. */
+        post: operations["class_undo"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/live": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Tells of each change once it is kept, as server-sent events of one line of JSON. The first one has no subject: what
+         *     was read before it may be old. It ends when the school is closed or the page's session is.
+         */
+        get: operations["live"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1189,6 +1229,23 @@ export interface paths {
         post: operations["made_up_open"];
         /** This browser is back at the school's own records. */
         delete: operations["made_up_leave"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/marks/{id}/correct": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Corrects a mark: the original stays, with who took it back and why; what is put in its place stands beside it. */
+        post: operations["class_correct_mark"];
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -1934,7 +1991,9 @@ export interface components {
              * @description Lesson.
              */
             lesson_id: number;
-            /** @description What the instructor ticked. */
+            /** @description Marks in the order of time, those that were taken back too. */
+            made?: components["schemas"]["Mark"][];
+            /** @description What the marks come to. */
             marks: components["schemas"]["AttemptMarks"];
             /**
              * Format: date
@@ -1983,9 +2042,9 @@ export interface components {
              */
             version: number;
         };
-        /** @description What the instructor ticks. */
+        /** @description What the marks of an attempt come to. */
         AttemptMarks: {
-            /** @description Ids of the faults seen. */
+            /** @description Ids of the faults seen, each once. */
             faults: string[];
             /** @description Grip was right. */
             grip_ticked: boolean;
@@ -3146,6 +3205,10 @@ export interface components {
             /** @description How they stand. */
             state: components["schemas"]["CopiesState"];
         };
+        /** @description Takes a mark back after the class has gone on, and puts another in its place if one is named. */
+        CorrectMark: components["schemas"]["TakeBack"] & {
+            instead?: components["schemas"]["MarkKind"] | null;
+        };
         /** @description A knife that is counted by touch. */
         CountedByTouch: {
             /** @description Its outline. */
@@ -4251,8 +4314,10 @@ export interface components {
             exercise: number;
             /** @description Place of the knife in `knives`. */
             knife: number;
-            /** @description What the instructor ticked. */
-            marks: components["schemas"]["AttemptMarks"];
+            /** @description Marks in the order of time, those that were taken back too. The places of `instead_of` are not kept. */
+            made?: components["schemas"]["Mark"][];
+            /** @description What the marks come to; read where `made` holds none, as in files of earlier programs. */
+            marks?: components["schemas"]["AttemptMarks"];
             /**
              * Format: date
              * @description Day by the school's clock.
@@ -5596,6 +5661,12 @@ export interface components {
              */
             strokes: number | null;
         };
+        /** @description A change that was made. */
+        LiveChange: {
+            subject?: components["schemas"]["Subject"] | null;
+            /** @description The Idempotency-Key that it was sent with: who sent it knows of it already. */
+            touch?: string | null;
+        };
         /** @description Sizes of its own, the way of working, the size that the produce is bought in. */
         Making: {
             /** @default null */
@@ -5627,11 +5698,47 @@ export interface components {
             /** @description Fields of the first; the others take the numbers after its own. */
             fields: components["schemas"]["KnifeFields"];
         };
-        /** @description Marks with the version they were made from. */
+        /** @description A mark as kept. */
         Mark: {
-            marks: components["schemas"]["AttemptMarks"];
-            /** Format: int64 */
-            version: number;
+            /**
+             * Format: date-time
+             * @description When, by the clock of the device set right by the school's.
+             */
+            at: Moment;
+            /** @description Who made it; none where nobody signs in. */
+            by?: string | null;
+            /**
+             * Format: int64
+             * @description Id.
+             */
+            id: number;
+            /**
+             * Format: int64
+             * @description The mark that it was put in the place of.
+             */
+            instead_of?: number | null;
+            taken_back?: components["schemas"]["TakenBack"] | null;
+            /** @description What was seen. */
+            what: components["schemas"]["MarkKind"];
+        };
+        /** @description What was seen. */
+        MarkKind: {
+            /** @description Id of the fault. */
+            fault: string;
+            /** @enum {string} */
+            kind: "fault";
+        } | {
+            /** @enum {string} */
+            kind: "grip";
+        } | {
+            /** @enum {string} */
+            kind: "hold";
+        } | {
+            /** @enum {string} */
+            kind: "praise";
+        } | {
+            /** @enum {string} */
+            kind: "cleared";
         };
         /** @description Cuts against knives, for one food or any. */
         Matrix: {
@@ -5855,6 +5962,13 @@ export interface components {
             starts_at: CivilTime;
             /** @description Title. */
             title: string;
+        };
+        /** @description A mark for a student: it belongs to the attempt of that moment. */
+        NewMark: {
+            /** Format: int64 */
+            student_id: number;
+            /** @description What was seen. */
+            what: components["schemas"]["MarkKind"];
         };
         /** @description Another passphrase of one's own. */
         NewPassphrase: {
@@ -6912,6 +7026,13 @@ export interface components {
             /** @description Why it cannot be chosen. */
             why: string;
         };
+        /** @description A student whose attempt could not be started, while others were. */
+        RefusedStart: {
+            /** Format: int64 */
+            student_id: number;
+            /** @description Why. */
+            words: components["schemas"]["Text"][];
+        };
         /** @description A change that would reach a goal. */
         Remedy: {
             /** @enum {string} */
@@ -7891,7 +8012,7 @@ export interface components {
             /** @description The four rules, in the order of [`Strand::ALL`]. */
             strands: components["schemas"]["StrandRule"][];
         };
-        /** @description Starts an attempt. */
+        /** @description Who starts with what. */
         Start: {
             /** Format: int64 */
             exercise_id: number;
@@ -7926,15 +8047,19 @@ export interface components {
             /** @description Take the lines that are understood and leave the others. */
             skip_wrong?: boolean;
         };
+        /** @description Starts attempts, several at once. */
+        Starts: {
+            /** @description 1 to 60, each student once. */
+            starts: components["schemas"]["Start"][];
+        };
         /** @description One station with its student. */
         Station: {
             /** @description Attempts of this lesson, the latest last. */
             attempts: components["schemas"]["Attempt"][];
             /** @description Ids of the knives that this student may be handed, the best for the exercise first. */
             knives: number[];
-            /** @description Paused after a Stop fault in the latest attempt. */
-            paused: boolean;
             running?: components["schemas"]["Attempt"] | null;
+            stop?: components["schemas"]["Mark"] | null;
             /** @description The student. */
             student: components["schemas"]["Student"];
             /** @description Why this student wants watching. */
@@ -7955,6 +8080,11 @@ export interface components {
          * @enum {string}
          */
         StepShows: "whole" | "flat" | "halved" | "block" | "planks" | "sticks" | "pieces";
+        /** @description Stops the attempts of students. */
+        Stops: {
+            /** @description 1 to 60. */
+            student_ids: number[];
+        };
         /** @description A stretch of the lesson as it is kept. */
         StoredSegment: {
             /**
@@ -8087,6 +8217,11 @@ export interface components {
              */
             must_prove: number;
         };
+        /**
+         * @description What a change is of: a page reads again what hangs on it.
+         * @enum {string}
+         */
+        Subject: "course" | "copies" | "staff" | "student" | "knife" | "lesson" | "attempt" | "incident" | "demonstration" | "check" | "rotation" | "count" | "run" | "own";
         /** @description One suggestion that another doctrine changes. */
         SuggestionChange: {
             /** @description The setup as it would be. */
@@ -8282,6 +8417,13 @@ export interface components {
          * @enum {string}
          */
         TomatoEdge: "either" | "teeth" | "plain";
+        /** @description What a touch came to. */
+        TouchAnswer: {
+            /** @description The attempts that it touched, as they are now. */
+            attempts: components["schemas"]["Attempt"][];
+            /** @description Who could not be started. */
+            refused: components["schemas"]["RefusedStart"][];
+        };
         /**
          * @description What a change of doctrine changes.
          * @enum {string}
@@ -8351,6 +8493,11 @@ export interface components {
             knives: components["schemas"]["KnifeList"];
             /** @description The class list. */
             names: components["schemas"]["Roster"];
+        };
+        /** @description Takes a touch back. */
+        Undo: {
+            /** @description The Idempotency-Key that the touch was sent with. */
+            touch: string;
         };
         /** @description What a sample shows. */
         Verdict: {
@@ -8611,71 +8758,6 @@ export interface operations {
             };
         };
     };
-    class_start: {
-        parameters: {
-            query?: never;
-            header?: {
-                /** @description When it happened on the device; now, if left out. Within the past seven days. */
-                "happened-at"?: Moment;
-                /** @description Made by the device, unlike all others: the same write sent again is kept once. */
-                "idempotency-key"?: string;
-            };
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["Start"];
-            };
-        };
-        responses: {
-            /** @description Refused: why, and at which fields. */
-            "4XX": {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDocument"];
-                };
-            };
-            /** @description Something went wrong on the server's side. */
-            "5XX": {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDocument"];
-                };
-            };
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Attempt"];
-                };
-            };
-            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
-            503: {
-                headers: {
-                    "Retry-After"?: number;
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDocument"];
-                };
-            };
-            /** @description The disk is full; nothing was kept. */
-            507: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDocument"];
-                };
-            };
-        };
-    };
     class_judge_pieces: {
         parameters: {
             query?: never;
@@ -8729,73 +8811,6 @@ export interface operations {
             };
         };
     };
-    class_mark: {
-        parameters: {
-            query?: never;
-            header?: {
-                /** @description When it happened on the device; now, if left out. Within the past seven days. */
-                "happened-at"?: Moment;
-                /** @description Made by the device, unlike all others: the same write sent again is kept once. */
-                "idempotency-key"?: string;
-            };
-            path: {
-                id: number;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["Mark"];
-            };
-        };
-        responses: {
-            /** @description Refused: why, and at which fields. */
-            "4XX": {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDocument"];
-                };
-            };
-            /** @description Something went wrong on the server's side. */
-            "5XX": {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDocument"];
-                };
-            };
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Attempt"];
-                };
-            };
-            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
-            503: {
-                headers: {
-                    "Retry-After"?: number;
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDocument"];
-                };
-            };
-            /** @description The disk is full; nothing was kept. */
-            507: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDocument"];
-                };
-            };
-        };
-    };
     class_add_sample: {
         parameters: {
             query?: never;
@@ -8835,69 +8850,6 @@ export interface operations {
                 };
             };
             201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Attempt"];
-                };
-            };
-            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
-            503: {
-                headers: {
-                    "Retry-After"?: number;
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDocument"];
-                };
-            };
-            /** @description The disk is full; nothing was kept. */
-            507: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDocument"];
-                };
-            };
-        };
-    };
-    class_stop: {
-        parameters: {
-            query?: never;
-            header?: {
-                /** @description When it happened on the device; now, if left out. Within the past seven days. */
-                "happened-at"?: Moment;
-                /** @description Made by the device, unlike all others: the same write sent again is kept once. */
-                "idempotency-key"?: string;
-            };
-            path: {
-                id: number;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Refused: why, and at which fields. */
-            "4XX": {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDocument"];
-                };
-            };
-            /** @description Something went wrong on the server's side. */
-            "5XX": {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDocument"];
-                };
-            };
-            200: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -11759,6 +11711,73 @@ export interface operations {
             };
         };
     };
+    class_start: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description When it happened on the device; now, if left out. Within the past seven days. */
+                "happened-at"?: Moment;
+                /** @description Made by the device, unlike all others: the same write sent again is kept once. */
+                "idempotency-key"?: string;
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Starts"];
+            };
+        };
+        responses: {
+            /** @description Refused: why, and at which fields. */
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TouchAnswer"];
+                };
+            };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The disk is full; nothing was kept. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
     check_show: {
         parameters: {
             query?: never;
@@ -12221,6 +12240,73 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Incident"][];
+                };
+            };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The disk is full; nothing was kept. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    class_mark: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description When it happened on the device; now, if left out. Within the past seven days. */
+                "happened-at"?: Moment;
+                /** @description Made by the device, unlike all others: the same write sent again is kept once. */
+                "idempotency-key"?: string;
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewMark"];
+            };
+        };
+        responses: {
+            /** @description Refused: why, and at which fields. */
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TouchAnswer"];
                 };
             };
             /** @description No time for it now: nothing was begun, or nothing of it was kept. */
@@ -13178,6 +13264,73 @@ export interface operations {
             };
         };
     };
+    class_stop: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description When it happened on the device; now, if left out. Within the past seven days. */
+                "happened-at"?: Moment;
+                /** @description Made by the device, unlike all others: the same write sent again is kept once. */
+                "idempotency-key"?: string;
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Stops"];
+            };
+        };
+        responses: {
+            /** @description Refused: why, and at which fields. */
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TouchAnswer"];
+                };
+            };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The disk is full; nothing was kept. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
     plan_keep_time_rule: {
         parameters: {
             query?: never;
@@ -13298,6 +13451,120 @@ export interface operations {
             };
         };
     };
+    class_undo: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description When it happened on the device; now, if left out. Within the past seven days. */
+                "happened-at"?: Moment;
+                /** @description Made by the device, unlike all others: the same write sent again is kept once. */
+                "idempotency-key"?: string;
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Undo"];
+            };
+        };
+        responses: {
+            /** @description Refused: why, and at which fields. */
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TouchAnswer"];
+                };
+            };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The disk is full; nothing was kept. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    live: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Refused: why, and at which fields. */
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/event-stream": components["schemas"]["LiveChange"];
+                };
+            };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
     made_up_open: {
         parameters: {
             query?: never;
@@ -13394,6 +13661,73 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The disk is full; nothing was kept. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    class_correct_mark: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description When it happened on the device; now, if left out. Within the past seven days. */
+                "happened-at"?: Moment;
+                /** @description Made by the device, unlike all others: the same write sent again is kept once. */
+                "idempotency-key"?: string;
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CorrectMark"];
+            };
+        };
+        responses: {
+            /** @description Refused: why, and at which fields. */
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TouchAnswer"];
+                };
             };
             /** @description No time for it now: nothing was begun, or nothing of it was kept. */
             503: {

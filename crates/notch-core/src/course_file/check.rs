@@ -198,6 +198,8 @@ impl CourseFile {
         .flatten()
         .collect();
         found.extend(attempt.marks.check(catalogue));
+        let made = attempt.made.iter().enumerate();
+        found.extend(made.filter_map(|(at, mark)| mark.what.check(catalogue, &format!("/made/{at}/what"))));
         for (index, sample) in attempt.samples.iter().enumerate() {
             found.extend(under(&format!("/samples/{index}"), sample_problems(sample)));
         }

@@ -19,7 +19,7 @@ use crate::own::OwnValue;
 use crate::problem::Problem;
 use crate::records::{
     AttemptMarks, CheckTick, Closing, CourseFields, DemonstrationFields, ExerciseFields, IncidentKind, KeptRotation, KeptWarning,
-    KnifeFields, MeasuredAgainst, ProduceFields, StoredSegment, StudentFields, TakenBack,
+    KnifeFields, Mark, MeasuredAgainst, ProduceFields, StoredSegment, StudentFields, TakenBack,
 };
 use crate::run::RunStep;
 use crate::text;
@@ -191,8 +191,12 @@ pub struct FileAttempt {
     pub tolerance: Tolerance,
     /// Seconds of the reference pace for the set amount.
     pub reference_seconds: Option<f64>,
-    /// What the instructor ticked.
+    /// What the marks come to; read where `made` holds none, as in files of earlier programs.
+    #[serde(default)]
     pub marks: AttemptMarks,
+    /// Marks in the order of time, those that were taken back too. The places of `instead_of` are not kept.
+    #[serde(default)]
+    pub made: Vec<Mark>,
     /// Samples in the order entered, those that were taken back too.
     pub samples: Vec<FileSample>,
 }

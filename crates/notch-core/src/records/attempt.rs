@@ -4,6 +4,7 @@ use jiff::Timestamp;
 use jiff::civil::Date;
 use serde::{Deserialize, Serialize};
 
+use super::mark::{Mark, MarkKind, open_stop};
 use crate::catalogue::{Catalogue, FaultSeverity, Strand, Target, Tolerance};
 use crate::measure::{SampleCustom, Verdict};
 use crate::problem::Problem;
@@ -37,7 +38,7 @@ pub struct NewAttempt {
     pub reference_seconds: Option<f64>,
 }
 
-/// What the instructor ticks.
+/// What the marks of an attempt come to.
 #[derive(Clone, Debug, Default, PartialEq, Eq, Serialize, Deserialize)]
 #[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
 pub struct AttemptMarks {
@@ -45,7 +46,7 @@ pub struct AttemptMarks {
     pub grip_ticked: bool,
     /// Hold was right.
     pub hold_ticked: bool,
-    /// Ids of the faults seen.
+    /// Ids of the faults seen, each once.
     pub faults: Vec<String>,
 }
 
@@ -89,6 +90,14 @@ pub struct TakenBack {
     /// Who and why.
     #[serde(flatten)]
     pub said: TakeBack,
+}
+
+impl TakenBack {
+    /// What was undone at once, with a touch.
+    pub fn undone(at: Timestamp, by: Option<&str>) -> TakenBack {
+        let who = by.unwrap_or("this device").to_owned();
+        TakenBack { at, said: TakeBack { who, why: "undone".to_owned() } }
+    }
 }
 
 impl TakeBack {
@@ -139,8 +148,11 @@ pub struct Attempt {
     pub tolerance: Tolerance,
     /// Seconds of the reference pace for the set amount.
     pub reference_seconds: Option<f64>,
-    /// What the instructor ticked.
+    /// What the marks come to.
     pub marks: AttemptMarks,
+    /// Marks in the order of time, those that were taken back too.
+    #[serde(default)]
+    pub made: Vec<Mark>,
     /// Samples in the order entered, without those that were taken back.
     pub samples: Vec<Sample>,
     /// Samples that were taken back: kept, and no evidence.
@@ -191,9 +203,9 @@ pub struct Incident {
 }
 
 impl Attempt {
-    /// A Stop fault ends the attempt and pauses the student, in the same moment.
-    pub fn must_stop(&self, catalogue: &Catalogue) -> bool {
-        self.stopped_at.is_none() && self.marks.has_stop(catalogue)
+    /// The Stop fault that keeps the student from cutting until the instructor clears it.
+    pub fn open_stop(&self, catalogue: &Catalogue) -> Option<&Mark> {
+        open_stop(&self.made, catalogue)
     }
 }
 
@@ -205,6 +217,26 @@ impl IncidentFields {
 }
 
 impl AttemptMarks {
+    /// What marks come to, without those that were taken back.
+    pub fn of(made: &[Mark]) -> AttemptMarks {
+        let mut marks = AttemptMarks::default();
+        for mark in made.iter().filter(|mark| mark.counts()) {
+            match &mark.what {
+                MarkKind::Grip => marks.grip_ticked = true,
+                MarkKind::Hold => marks.hold_ticked = true,
+                MarkKind::Fault { fault } if !marks.faults.contains(fault) => marks.faults.push(fault.clone()),
+                MarkKind::Fault { .. } | MarkKind::Praise | MarkKind::Cleared => {}
+            }
+        }
+        marks
+    }
+
+    /// The marks that come to this.
+    pub fn each(&self) -> impl Iterator<Item = MarkKind> {
+        let faults = self.faults.iter().map(|fault| MarkKind::Fault { fault: fault.clone() });
+        faults.chain(self.grip_ticked.then_some(MarkKind::Grip)).chain(self.hold_ticked.then_some(MarkKind::Hold))
+    }
+
     /// Faults that the catalogue does not have.
     pub fn check(&self, catalogue: &Catalogue) -> Vec<Problem> {
         let unknown = self.faults.iter().enumerate().filter(|(_, fault)| catalogue.fault(fault).is_none());

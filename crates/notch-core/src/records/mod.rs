@@ -14,6 +14,7 @@ mod knife_csv;
 mod knife_list;
 mod lesson;
 mod making;
+mod mark;
 mod produce;
 mod rotation;
 mod sessions;
@@ -32,6 +33,7 @@ pub use knife_csv::{KNIFE_COLUMNS, KnifeRow, KnifeTable, parse_numbers, read_kni
 pub use knife_list::{KnifeCounted, KnifeList, read_knife_list};
 pub use lesson::{Lesson, LessonFields, StoredSegment};
 pub use making::Making;
+pub use mark::{Mark, MarkKind, open_stop};
 pub use produce::{EndUse, FoodEnd, GoodWanted, Instead, ProduceFields};
 pub use rotation::{AnnouncedTurn, KeptRotation, LateStudent, PinnedTurn, RotationFields};
 pub use sessions::SessionsRule;

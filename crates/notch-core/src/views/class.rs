@@ -9,7 +9,7 @@ use crate::at_hand::AtHand;
 use crate::catalogue::{Catalogue, CutFamily, Target};
 use crate::hand_out::HandOut;
 use crate::progress::standing_of;
-use crate::records::{Attempt, Course, Incident, Knife, Lesson, Student};
+use crate::records::{Attempt, Course, Incident, Knife, Lesson, Mark, Student};
 use crate::text;
 use crate::text::Text;
 use crate::units::Millimetres;
@@ -60,8 +60,8 @@ pub struct Station {
     pub knives: Vec<i64>,
     /// Why this student wants watching.
     pub watch: Vec<WatchReason>,
-    /// Paused after a Stop fault in the latest attempt.
-    pub paused: bool,
+    /// The Stop fault after which the student waits until the instructor clears it.
+    pub stop: Option<Mark>,
 }
 
 /// Everything that Class shows of a lesson.
@@ -181,12 +181,11 @@ fn station<'a>(
         .cloned()
         .collect();
     let latest = attempts.last();
-    let paused = latest.is_some_and(|attempt| attempt.stopped_at.is_some() && attempt.marks.has_stop(catalogue));
     Station {
         running: latest.filter(|attempt| attempt.stopped_at.is_none()).cloned(),
         knives: current.map_or_else(Vec::new, |planned| knives_for(hand_out, student, planned)),
         watch: watch(input, student, current.and_then(|planned| planned.advice.as_ref())),
-        paused,
+        stop: latest.and_then(|attempt| attempt.open_stop(catalogue)).cloned(),
         student: student.clone(),
         attempts,
     }

@@ -3,7 +3,7 @@
 use jiff::Timestamp;
 use jiff::civil::date;
 use notch_core::measure::{SampleCustom, judge, parse_pieces};
-use notch_core::records::{Attempt, AttemptMarks, Sample};
+use notch_core::records::{Attempt, AttemptMarks, Mark, Sample};
 
 use super::CATALOGUE;
 
@@ -30,9 +30,25 @@ pub fn attempt(id: i64, cut: &str) -> Attempt {
         target: CATALOGUE.target("eighth", cut).unwrap(),
         tolerance: CATALOGUE.tolerance("school").unwrap().clone(),
         reference_seconds: Some(180.0),
-        marks: AttemptMarks { grip_ticked: true, hold_ticked: true, faults: Vec::new() },
+        marks: AttemptMarks::default(),
+        made: Vec::new(),
         samples: Vec::new(),
         taken_back: Vec::new(),
+    }
+    .marked(AttemptMarks { grip_ticked: true, hold_ticked: true, faults: Vec::new() })
+}
+
+/// Marks made in place of all others.
+pub trait Marked {
+    /// The attempt with marks that come to these.
+    fn marked(self, marks: AttemptMarks) -> Attempt;
+}
+
+impl Marked for Attempt {
+    fn marked(self, marks: AttemptMarks) -> Attempt {
+        let mark = |(id, what)| Mark { id, what, at: self.started_at, by: None, taken_back: None, instead_of: None };
+        let made: Vec<Mark> = (1..).zip(marks.each()).map(mark).collect();
+        Attempt { marks: AttemptMarks::of(&made), made, ..self }
     }
 }
 

@@ -96,6 +96,16 @@ impl Door {
         schools.card_changed(name) != self.card_changed
     }
 
+    /// Whether a page of it is open.
+    pub(super) fn is_heard(&self) -> bool {
+        self.state.live.is_heard()
+    }
+
+    /// Sends every open page away.
+    pub(super) fn end_live(&self) {
+        self.state.live.end();
+    }
+
     /// For how long nobody has asked.
     pub(super) fn idle(&self) -> Duration {
         Duration::from_millis(self.now().saturating_sub(self.asked.load(Ordering::Relaxed)))
@@ -144,6 +154,7 @@ impl Door {
     /// then.
     pub(super) async fn close(self) {
         let Door { state, resting, .. } = self;
+        state.live.end();
         resting.abort();
         let _ = resting.await;
         let store = state.store.clone();

@@ -274,7 +274,8 @@ impl Host {
             // Somebody is at the door: it is in use.
             let Ok(mut guard) = place.clone().try_lock_owned() else { continue };
             if let Some(door) = guard.take() {
-                let ends = door.is_outdated(&self.inner.schools, &name) || door.idle() >= close_after;
+                let idle = door.idle() >= close_after && (close_after.is_zero() || !door.is_heard());
+                let ends = idle || door.is_outdated(&self.inner.schools, &name);
                 if !ends && door.idle() >= SMALL_AFTER {
                     door.be_small();
                 }
@@ -360,6 +361,16 @@ impl Host {
             }
         };
         tokio::join!(doors, hosts, copies);
+    }
+
+    /// Sends every open page away: what goes on with it would hold the end of the program up.
+    pub(crate) async fn end_live(&self) {
+        let places: Vec<Place> = self.places().values().cloned().collect();
+        for place in places {
+            if let Some(door) = place.lock().await.as_ref() {
+                door.end_live();
+            }
+        }
     }
 
     /// Closes all schools, waiting for what was begun.

@@ -1,19 +1,17 @@
-//! Running a lesson: attempts, marks, samples, incidents.
+//! Running a lesson: the room, samples, incidents.
 
 use axum::Json;
 use axum::http::StatusCode;
-use jiff::Timestamp;
 use notch_core::Problem;
 use notch_core::catalogue::Catalogue;
-use notch_core::eligibility::{Barrier, Holder, barriers};
 use notch_core::measure::{MeasuredPiece, PieceOrder, SampleCustom, SampleTaking, Verdict, judge, parse_pieces};
-use notch_core::records::{Attempt, AttemptMarks, Incident, IncidentFields, NewAttempt, TakeBack, TakenBack};
-use notch_core::views::{AdviceChoice, ClassInput, ClassView, advise, class_view, plan_view, reference_seconds};
+use notch_core::records::{Attempt, Incident, IncidentFields, TakeBack, TakenBack};
+use notch_core::views::{ClassInput, ClassView, class_view, plan_view};
 use notch_store::Reader;
 use serde::{Deserialize, Serialize};
 use utoipa::{IntoParams, ToSchema};
 
-use super::{CourseRecords, kind_of};
+use super::CourseRecords;
 use crate::error::ApiError;
 use crate::extract::{Asked, Body, DeviceWrite, Id};
 use crate::let_in::School;
@@ -24,21 +22,6 @@ use crate::let_in::School;
 pub(crate) struct ForExercise {
     /// Id of the exercise; the first of the lesson if it is left out.
     exercise: Option<i64>,
-}
-
-/// Starts an attempt.
-#[derive(Debug, Deserialize, ToSchema)]
-pub(crate) struct Start {
-    student_id: i64,
-    exercise_id: i64,
-    knife_id: i64,
-}
-
-/// Marks with the version they were made from.
-#[derive(Debug, Deserialize, ToSchema)]
-pub(crate) struct Mark {
-    version: i64,
-    marks: AttemptMarks,
 }
 
 /// Pieces as typed.
@@ -88,95 +71,6 @@ pub(crate) async fn show(
                 today,
             })))
         })
-        .await
-}
-
-/// What an attempt will be judged by, and whether it may start.
-fn new_attempt(reader: &Reader<'_>, catalogue: &Catalogue, start: &Start, at: Timestamp) -> Result<NewAttempt, ApiError> {
-    let student = reader.present_student(start.student_id)?;
-    let exercise = reader.exercise(start.exercise_id)?;
-    let lesson = reader.lesson(exercise.lesson_id)?;
-    if exercise.archived || lesson.course_id != student.course_id {
-        return Err(ApiError::Gone("this exercise is no longer in a lesson of the student's course".to_owned()));
-    }
-    let knife = reader.knife(start.knife_id)?;
-    let kind = kind_of(catalogue, &knife)?;
-    let records = CourseRecords::read(reader, lesson.course_id)?;
-    let holder = reader.holder(knife.id)?;
-    let holder = holder.as_ref().map(|(student_id, name)| Holder { student_id: *student_id, name });
-    let barred = barriers(&student, records.course.fields.age_band, (kind, &knife), holder, &catalogue.progress);
-    // That the knife is in use is the state of the class, not a wrong choice: it may be free in a minute.
-    if let [in_use @ Barrier::InUse { .. }] = barred.as_slice() {
-        return Err(ApiError::Conflict(in_use.words().to_string()));
-    }
-    ApiError::unless_empty(barred.iter().map(|barrier| barrier.problem(&knife)).collect())?;
-    let advice = advise(&records.at_hand(catalogue), &AdviceChoice::from(&exercise.fields))?;
-    let unknown =
-        || ApiError::Conflict("the tolerance of this course is no longer there: choose another in its settings".to_owned());
-    Ok(NewAttempt {
-        student_id: student.id,
-        lesson_id: lesson.id,
-        exercise_id: exercise.id,
-        knife_id: knife.id,
-        started_at: at,
-        on_day: records.course.fields.zone().to_datetime(at).date(),
-        strand: catalogue.cut(&exercise.fields.cut).and_then(|cut| cut.strand),
-        cut: exercise.fields.cut,
-        standard_set: records.course.fields.standard_set.clone(),
-        target: advice.target,
-        tolerance: catalogue.tolerance(&records.course.fields.tolerance).cloned().ok_or_else(unknown)?,
-        reference_seconds: reference_seconds(&advice),
-    })
-}
-
-/// Starts an attempt, unless something stands between the student and the knife.
-#[utoipa::path(post, operation_id = "class_start", path = "/api/attempts", tag = "class", request_body = Start,
-    responses((status = 201, body = Attempt)))]
-pub(crate) async fn start(
-    School(state): School,
-    write: DeviceWrite,
-    Body(start): Body<Start>,
-) -> Result<(StatusCode, Json<Attempt>), ApiError> {
-    state
-        .write(
-            write,
-            move |writer, catalogue, at| Ok(writer.start_attempt(&new_attempt(writer, catalogue, &start, at)?)?.id),
-            |reader, _, id| Ok((StatusCode::CREATED, Json(reader.attempt(id)?))),
-        )
-        .await
-}
-
-/// Stops a running attempt.
-#[utoipa::path(post, operation_id = "class_stop", path = "/api/attempts/{id}/stop", tag = "class", params(("id" = i64, Path)),
-    responses((status = 200, body = Attempt)))]
-pub(crate) async fn stop(School(state): School, Id(id): Id, write: DeviceWrite) -> Result<Json<Attempt>, ApiError> {
-    state
-        .write(write, move |writer, _, at| Ok(writer.stop_attempt(id, at)?.id), |reader, _, id| Ok(Json(reader.attempt(id)?)))
-        .await
-}
-
-/// Replaces the marks of an attempt; a Stop fault also stops it.
-#[utoipa::path(put, operation_id = "class_mark", path = "/api/attempts/{id}/marks", tag = "class", params(("id" = i64, Path)), request_body = Mark,
-    responses((status = 200, body = Attempt)))]
-pub(crate) async fn mark(
-    School(state): School,
-    Id(id): Id,
-    write: DeviceWrite,
-    Body(mark): Body<Mark>,
-) -> Result<Json<Attempt>, ApiError> {
-    state
-        .write(
-            write,
-            move |writer, catalogue, at| {
-                ApiError::unless_empty(mark.marks.check(catalogue))?;
-                let marked = writer.mark_attempt(id, mark.version, &mark.marks)?;
-                if marked.must_stop(catalogue) {
-                    writer.stop_attempt(id, at)?;
-                }
-                Ok(id)
-            },
-            |reader, _, id| Ok(Json(reader.attempt(id)?)),
-        )
         .await
 }
 

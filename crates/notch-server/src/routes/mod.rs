@@ -12,6 +12,7 @@ pub(crate) mod course_file;
 pub(crate) mod course_plan;
 pub(crate) mod courses;
 pub(crate) mod inspection;
+pub(crate) mod live;
 pub(crate) mod made_up;
 pub(crate) mod own;
 pub(crate) mod paper;
@@ -28,6 +29,7 @@ pub(crate) mod sign_in;
 pub(crate) mod staff;
 pub(crate) mod start;
 pub(crate) mod students;
+pub(crate) mod touches;
 mod whole_lesson;
 pub(crate) mod yard;
 

@@ -86,6 +86,12 @@ impl Server {
         self.raw(Method::GET, path, "", Body::empty()).await
     }
 
+    /// An answer as it comes, its body unread.
+    pub async fn open(&self, path: &str) -> Response {
+        let request = Request::builder().uri(path).header(header::HOST, "localhost").body(Body::empty()).unwrap();
+        self.send(request).await
+    }
+
     /// An answer that is plain text, such as a table.
     pub async fn text(&self, path: &str) -> String {
         String::from_utf8(self.get_bytes(path).await.1).unwrap()
@@ -116,7 +122,27 @@ impl Server {
 
     /// An attempt of a student at the julienne of lesson 5, started.
     pub async fn start(&self, student: i64, knife: i64) -> (StatusCode, Value) {
-        self.post("/api/attempts", json!({ "student_id": student, "exercise_id": 11, "knife_id": knife })).await
+        self.attempt(5, json!({ "student_id": student, "exercise_id": 11, "knife_id": knife })).await
+    }
+
+    /// An attempt in a lesson, started; its failure, if it could not be.
+    pub async fn attempt(&self, lesson: i64, start: Value) -> (StatusCode, Value) {
+        let (status, told) = self.post(&format!("/api/lessons/{lesson}/attempts"), json!({ "starts": [start] })).await;
+        (status, if status == StatusCode::CREATED { told["attempts"][0].clone() } else { told })
+    }
+
+    /// The attempt of a student, stopped.
+    pub async fn stop(&self, lesson: i64, student: i64) -> Value {
+        let (status, told) = self.post(&format!("/api/lessons/{lesson}/stop"), json!({ "student_ids": [student] })).await;
+        assert_eq!(status, StatusCode::CREATED, "{told}");
+        told["attempts"][0].clone()
+    }
+
+    /// A mark for a student; the attempt, or the failure.
+    pub async fn mark(&self, lesson: i64, student: i64, what: Value) -> (StatusCode, Value) {
+        let body = json!({ "student_id": student, "what": what });
+        let (status, told) = self.post(&format!("/api/lessons/{lesson}/marks"), body).await;
+        (status, if status == StatusCode::CREATED { told["attempts"][0].clone() } else { told })
     }
 }
 

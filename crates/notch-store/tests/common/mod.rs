@@ -11,8 +11,8 @@ use notch_core::geometry::Way;
 use notch_core::measure::{SampleCustom, judge, parse_pieces};
 use notch_core::people::{AgeBand, Hand, HandSize, Pace};
 use notch_core::records::{
-    Amount, AttemptMarks, Bolster, CourseFields, EdgeState, ExerciseFields, IncidentFields, IncidentKind, KnifeFields,
-    LessonFields, Making, NewAttempt, StoredSegment, StudentFields, Tang,
+    Amount, Bolster, CourseFields, EdgeState, ExerciseFields, IncidentFields, IncidentKind, KnifeFields, LessonFields, Making,
+    MarkKind, NewAttempt, StoredSegment, StudentFields, Tang,
 };
 use notch_core::resources::Resources;
 use notch_core::units::{Degrees, Millimetres};
@@ -113,6 +113,10 @@ pub fn attempt(student_id: i64, knife_id: i64) -> NewAttempt {
     }
 }
 
+pub fn fault(id: &str) -> MarkKind {
+    MarkKind::Fault { fault: id.into() }
+}
+
 /// A school with two students, two knives, a lesson with an exercise, and one judged attempt.
 pub fn filled(folder: &Path) -> Result<Store, StoreError> {
     let store = Store::open(folder)?;
@@ -129,9 +133,9 @@ pub fn filled(folder: &Path) -> Result<Store, StoreError> {
         let practice = StoredSegment::practice(1, 20);
         writer.change_lesson(1, lesson_1.version, &lesson(vec![arrival, practice]))?;
         let started = writer.start_attempt(&attempt(1, 1))?;
-        let stopped = writer.stop_attempt(started.id, at(250))?;
-        let marks = AttemptMarks { grip_ticked: true, hold_ticked: false, faults: vec!["loose_grip".into()] };
-        writer.mark_attempt(1, stopped.version, &marks)?;
+        writer.stop_attempt(started.id, at(250))?;
+        writer.add_mark(1, &fault("loose_grip"), at(200), Some("Mara"), None)?;
+        writer.add_mark(1, &MarkKind::Grip, at(210), None, None)?;
         let pieces = parse_pieces("3.1 3.3 50 3.4\n3.3").unwrap();
         let verdict = judge(&catalogue, &started.target, &started.tolerance, SampleCustom::BlindTen, &pieces);
         writer.add_sample(1, SampleCustom::BlindTen, at(300), &pieces, &verdict)?;

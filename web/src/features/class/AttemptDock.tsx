@@ -1,17 +1,15 @@
 import { Button, Select } from '@mantine/core';
 import { useHotkeys } from '@mantine/hooks';
-import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import type { Api } from '../../api/client';
-import { keys, useAbout, useCatalogue } from '../../api/queries';
+import { useAbout, useCatalogue } from '../../api/queries';
+import { touch } from '../../api/touches/queue';
 import { Disclaimer, Dock } from '../../shared/dock';
-import { clock, useUnit, withUnit } from '../../shared/format';
+import { useUnit, withUnit } from '../../shared/format';
 import { Mark } from '../../shared/mark';
-import type { MarkKind } from '../../shared/mark';
-import { Trouble } from '../../shared/State';
 import { Said } from '../../shared/Said';
-import { useMark, useStart, useStop } from './changes';
 import styles from './Class.module.css';
+import { Marks } from './Marks';
 import { Running } from './Running';
 import { useServerNow } from './useServerNow';
 
@@ -26,8 +24,7 @@ interface Props {
 export function AttemptDock({ view, station, exercise, onNext }: Props) {
   const { student, running } = station;
   const [unit] = useUnit();
-  const about = useAbout();
-  const now = useServerNow(about.data?.now, Boolean(running));
+  const now = useServerNow(Boolean(running));
   const free = view.knives.filter(
     (k) => station.knives.includes(k.id) && (k.in_use_by ?? student.id) === student.id,
   );
@@ -39,12 +36,13 @@ export function AttemptDock({ view, station, exercise, onNext }: Props) {
       : ordered[0]
         ? String(ordered[0].id)
         : null;
-  const start = useStart();
-  const stop = useStop();
   const toggle = () => {
-    if (running) stop.mutate(running.id);
-    else if (knife)
-      start.mutate({ student_id: student.id, exercise_id: exercise.id, knife_id: Number(knife) });
+    if (running)
+      touch(view.lesson.id, { kind: 'stop', body: { student_ids: [student.id] } }, `${student.name}: stop`);
+    else if (knife && !station.stop) {
+      const start = { student_id: student.id, exercise_id: exercise.id, knife_id: Number(knife) };
+      touch(view.lesson.id, { kind: 'start', body: { starts: [start] } }, `${student.name}: start`);
+    }
   };
   useHotkeys([['s', toggle]]);
   const latest = running ?? station.attempts.at(-1);
@@ -71,12 +69,13 @@ export function AttemptDock({ view, station, exercise, onNext }: Props) {
           <Mark kind="watch" size={18} label /> <Said>{reason.words}</Said>
         </p>
       ))}
+      {station.stop && <Paused view={view} station={station} stop={station.stop} />}
       {running ? (
         <div className="spread" style={{ alignItems: 'center' }}>
           <span className={styles.clock} role="timer" aria-label="Time of the attempt">
             <Running since={running.started_at} now={now} />
           </span>
-          <Button size="md" h={48} onClick={toggle} loading={stop.isPending} rightSection={<kbd>s</kbd>}>
+          <Button size="md" h={48} onClick={toggle} rightSection={<kbd>s</kbd>}>
             Stop the attempt
           </Button>
         </div>
@@ -85,14 +84,13 @@ export function AttemptDock({ view, station, exercise, onNext }: Props) {
           knives={ordered}
           knife={knife}
           again={station.attempts.length > 0}
-          pending={start.isPending}
+          paused={Boolean(station.stop)}
           onKnife={setChosen}
           onStart={toggle}
         />
       )}
-      <Trouble error={start.error ?? stop.error} />
       {latest ? (
-        <Marks key={latest.id} attempt={latest} lessonId={view.lesson.id} />
+        <Marks attempt={latest} lessonId={view.lesson.id} student={student} />
       ) : (
         <p className="quiet">Ticks and faults open with the first attempt.</p>
       )}
@@ -107,13 +105,13 @@ interface BeginProps {
   knives: Api['ClassKnife'][];
   knife: string | null;
   again: boolean;
-  pending: boolean;
+  paused: boolean;
   onKnife: (knife: string | null) => void;
   onStart: () => void;
 }
 
 /** Which knife the student takes, and the start. */
-function Begin({ knives, knife, again, pending, onKnife, onStart }: BeginProps) {
+function Begin({ knives, knife, again, paused, onKnife, onStart }: BeginProps) {
   return (
     <div className="tight">
       <Select
@@ -128,116 +126,49 @@ function Begin({ knives, knife, again, pending, onKnife, onStart }: BeginProps) 
             : undefined
         }
       />
-      <Button
-        size="md"
-        h={48}
-        onClick={onStart}
-        disabled={!knife}
-        loading={pending}
-        rightSection={<kbd>s</kbd>}
-      >
+      <Button size="md" h={48} onClick={onStart} disabled={!knife || paused} rightSection={<kbd>s</kbd>}>
         {again ? 'Start another attempt' : 'Start the attempt'}
       </Button>
     </div>
   );
 }
 
-const shapeOf: Record<Api['FaultSeverity'], MarkKind> = { stop: 'stop', hold: 'caution', polish: 'todo' };
-const headOf: Record<Api['FaultSeverity'], string> = { stop: 'Stop', hold: 'Hold', polish: 'Polish' };
-
-function Marks({ attempt, lessonId }: { attempt: Api['Attempt']; lessonId: number }) {
+/** After a Stop fault the student waits until an instructor has looked at it with them. */
+function Paused({
+  view,
+  station,
+  stop,
+}: {
+  view: Api['ClassView'];
+  station: Api['Station'];
+  stop: Api['Mark'];
+}) {
   const catalogue = useCatalogue();
-  const client = useQueryClient();
-  const [marks, setMarks] = useState(attempt.marks);
-  const [cue, setCue] = useState<string>();
-  const save = useMark(attempt);
-  const put = (next: Api['AttemptMarks']) => {
-    setMarks(next);
-    save.mutate(next, {
-      onError: () => {
-        client.removeQueries({ queryKey: keys.attemptVersion(attempt.id) });
-        void client.invalidateQueries({ queryKey: keys.class(lessonId) });
-        setMarks(attempt.marks);
-      },
-    });
-  };
-  const toggle = (fault: Api['Fault']) => {
-    const on = !marks.faults.includes(fault.id);
-    setCue(on ? fault.cue : undefined);
-    put({
-      ...marks,
-      faults: on ? [...marks.faults, fault.id] : marks.faults.filter((id) => id !== fault.id),
-    });
-  };
-  const faults = catalogue.data?.faults ?? [];
+  const role = useAbout().data?.who?.role;
+  const seen = stop.what.kind === 'fault' ? stop.what.fault : undefined;
+  const fault = catalogue.data?.faults.find((each) => each.id === seen);
+  const { student } = station;
+  const clear = () =>
+    touch(
+      view.lesson.id,
+      { kind: 'mark', body: { student_id: student.id, what: { kind: 'cleared' } } },
+      `${student.name}: cleared`,
+    );
   return (
-    <section className="stack" aria-label="Marks of this attempt">
-      {attempt.seconds !== null && attempt.seconds !== undefined && (
-        <p className="quiet">
-          Last attempt <span className="mono">{clock(attempt.seconds)}</span>
-          {attempt.reference_seconds ? (
-            <>
-              {' '}
-              · reference <span className="mono">{clock(attempt.reference_seconds)}</span>
-            </>
-          ) : null}
-        </p>
+    <section className={styles.paused} aria-label="Paused">
+      <p className="row">
+        <Mark kind="stop" label /> <strong>Paused: {fault?.short ?? 'a Stop fault'}</strong>
+      </p>
+      {role === 'assistant' ? (
+        <p>Knife down, hands off the board. An instructor looks at it with {student.name} and clears it.</p>
+      ) : (
+        <>
+          <p>Knife down, hands off the board. Look at it together; then clear it.</p>
+          <Button h={46} onClick={clear}>
+            Looked at together: go on
+          </Button>
+        </>
       )}
-      {cue && (
-        <p className={styles.cue} role="status">
-          “{cue}”
-        </p>
-      )}
-      <div className={styles.faults}>
-        <Sound
-          name="Grip sound"
-          ticked={marks.grip_ticked}
-          onTick={() => put({ ...marks, grip_ticked: !marks.grip_ticked })}
-        />
-        <Sound
-          name="Hold sound"
-          ticked={marks.hold_ticked}
-          onTick={() => put({ ...marks, hold_ticked: !marks.hold_ticked })}
-        />
-      </div>
-      {(['stop', 'hold', 'polish'] as const).map((severity) => (
-        <div key={severity}>
-          <h3 style={{ marginBottom: 6 }}>{headOf[severity]}</h3>
-          <div className={styles.faults}>
-            {faults
-              .filter((fault) => fault.severity === severity)
-              .map((fault) => (
-                <button
-                  key={fault.id}
-                  type="button"
-                  className={styles.fault}
-                  data-severity={severity}
-                  aria-pressed={marks.faults.includes(fault.id)}
-                  title={fault.name}
-                  onClick={() => toggle(fault)}
-                >
-                  <Mark kind={shapeOf[severity]} /> {fault.short}
-                </button>
-              ))}
-          </div>
-        </div>
-      ))}
-      <Trouble error={save.error} />
     </section>
-  );
-}
-
-/** A tick for what was sound. */
-function Sound({ name, ticked, onTick }: { name: string; ticked: boolean; onTick: () => void }) {
-  return (
-    <button
-      type="button"
-      className={styles.fault}
-      data-severity="sound"
-      aria-pressed={ticked}
-      onClick={onTick}
-    >
-      <Mark kind={ticked ? 'held' : 'todo'} /> {name}
-    </button>
   );
 }

@@ -3,7 +3,6 @@ import { useDisclosure, useHotkeys, useMediaQuery } from '@mantine/hooks';
 import { parseAsInteger, parseAsStringLiteral, useQueryStates } from 'nuqs';
 import { Suspense, lazy } from 'react';
 import { Link } from 'react-router';
-import { useClass } from '../../api/queries';
 import { useUnit } from '../../shared/format';
 import { Failed, Loading } from '../../shared/State';
 import { useHere } from '../frame';
@@ -12,7 +11,9 @@ import styles from './Class.module.css';
 import { IncidentForm } from './IncidentForm';
 import { MeasurePanel } from './MeasurePanel';
 import { RunBar } from './RunBar';
+import { Sent } from './Sent';
 import { Stations } from './Stations';
+import { useClassNow } from './useClassNow';
 import { sizeText } from '../../shared/targetText';
 
 /** The running class: one tap to a student, one to start, one for each fault seen. */
@@ -45,7 +46,7 @@ const SharpDull = lazy(() => import('./SharpDull'));
 
 function RunningClass({ courseId, lessonId }: { courseId: number; lessonId: number }) {
   const [asked, select] = useQueryStates(ASKED);
-  const view = useClass(lessonId, asked.exercise ?? undefined);
+  const view = useClassNow(lessonId, asked.exercise ?? undefined);
   const [unit] = useUnit();
   const [writing, write] = useDisclosure();
   const narrow = useMediaQuery('(max-width: 860px)');
@@ -124,6 +125,7 @@ function RunningClass({ courseId, lessonId }: { courseId: number; lessonId: numb
         {station && (
           <MeasurePanel key={`${station.student.id} ${current.id}`} station={station} exercise={current} />
         )}
+        <Sent lessonId={lessonId} />
       </main>
       {station && (
         <AttemptDock

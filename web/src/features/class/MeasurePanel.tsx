@@ -23,16 +23,26 @@ export function MeasurePanel({
   station: Api['Station'];
   exercise: Api['ClassExercise'];
 }) {
-  const attempt = [...station.attempts].reverse().find((each) => each.exercise_id === exercise.id);
-  return <Measuring key={attempt?.id} station={station} exercise={exercise} attempt={attempt} />;
+  const attempts = station.attempts.filter((each) => each.exercise_id === exercise.id);
+  // The number stays when the program gives the attempt its id.
+  return (
+    <Measuring
+      key={attempts.length}
+      station={station}
+      exercise={exercise}
+      attempt={attempts.at(-1)}
+      number={attempts.length}
+    />
+  );
 }
 
 /**
  * Pieces that were typed and not saved yet. They stay on the device through a look at another student and a
  * new start of the page, until they are saved or thrown away.
  */
-function useTyped(attempt: Api['Attempt'] | undefined) {
-  const key = ofSchool(`yard-notch-pieces ${attempt ? `${attempt.id} ${attempt.started_at}` : 'none'}`);
+function useTyped(attempt: Api['Attempt'] | undefined, number: number) {
+  const of = attempt && [attempt.lesson_id, attempt.exercise_id, attempt.student_id, number].join(' ');
+  const key = ofSchool(`yard-notch-pieces ${of ?? 'none'}`);
   const [text, setText] = useLocalStorage({
     key,
     defaultValue: '',
@@ -54,16 +64,20 @@ interface MeasuringProps {
   station: Api['Station'];
   exercise: Api['ClassExercise'];
   attempt: Api['Attempt'] | undefined;
+  /** Which attempt of the student at this exercise it is, from 1. */
+  number: number;
 }
 
-function Measuring({ station, exercise, attempt }: MeasuringProps) {
+function Measuring({ station, exercise, attempt, number }: MeasuringProps) {
   const field = useRef<HTMLTextAreaElement>(null);
-  const [text, setText, drop] = useTyped(attempt);
+  const [text, setText, drop] = useTyped(attempt, number);
+  // The program judges, and does not know an attempt that is not sent yet.
+  const known = attempt && attempt.id > 0 ? attempt.id : undefined;
   const [custom, setCustom] = useState<Custom>('blind_ten');
   const [asCut, setAsCut] = useState(false);
   const order = asCut ? 'as_cut' : 'mixed';
   const [typed] = useDebouncedValue(text, 40);
-  const judged = useJudge(attempt?.id, { custom, order, text: typed });
+  const judged = useJudge(known, { custom, order, text: typed });
   useHotkeys([['m', () => field.current?.focus()]]);
   const keep = useKeepSample(drop);
   const problem = [keep.error, text.trim() ? judged.error : null].find(
@@ -73,8 +87,7 @@ function Measuring({ station, exercise, attempt }: MeasuringProps) {
   const zone = useZone(station.student.course_id);
   const fresh = text.trim() && judged.data && !judged.error ? judged.data : undefined;
   const submit = () => {
-    if (attempt && text.trim() && !keep.isPending)
-      keep.mutate({ id: attempt.id, body: { custom, order, text } });
+    if (known && text.trim() && !keep.isPending) keep.mutate({ id: known, body: { custom, order, text } });
   };
   return (
     <section className={`card ${styles.measure}`} aria-label="Measured pieces">
@@ -113,7 +126,7 @@ function Measuring({ station, exercise, attempt }: MeasuringProps) {
               checked={asCut}
               onChange={(event) => setAsCut(event.currentTarget.checked)}
             />
-            <Button onClick={submit} loading={keep.isPending} disabled={!text.trim()}>
+            <Button onClick={submit} loading={keep.isPending} disabled={!text.trim() || !known}>
               Keep this sample
             </Button>
             {custom === 'best_four' && (
@@ -130,7 +143,7 @@ function Measuring({ station, exercise, attempt }: MeasuringProps) {
         )}
         {keep.error && !wrong && <Trouble error={keep.error} />}
       </div>
-      <Shown fresh={fresh?.verdict} attempt={attempt} zone={zone} />
+      <Shown fresh={fresh?.verdict} attempt={attempt} waits={!known} zone={zone} />
     </section>
   );
 }
@@ -138,11 +151,13 @@ function Measuring({ station, exercise, attempt }: MeasuringProps) {
 interface ShownProps {
   fresh: Api['Verdict'] | undefined;
   attempt: Api['Attempt'] | undefined;
+  /** The attempt has not reached the program yet. */
+  waits: boolean;
   zone: string;
 }
 
 /** The verdict of what is typed, or else of what was kept last. */
-function Shown({ fresh, attempt, zone }: ShownProps) {
+function Shown({ fresh, attempt, waits, zone }: ShownProps) {
   const takeBack = useTakeSampleBack();
   const kept = attempt?.samples.at(-1);
   return (
@@ -163,8 +178,10 @@ function Shown({ fresh, attempt, zone }: ShownProps) {
       ) : (
         attempt && (
           <p className="quiet">
-            Millimetres, or inches as 1/8. Paste a column from a spreadsheet. The verdict follows while you
-            type.
+            Millimetres, or inches as 1/8. Paste a column from a spreadsheet.{' '}
+            {waits
+              ? 'The verdict comes once this attempt has reached the program.'
+              : 'The verdict follows while you type.'}
           </p>
         )
       )}

@@ -100,7 +100,7 @@ export function RunBar({ lessonId }: { lessonId: number }) {
 
 /** What the part that runs has left, counted down between two readings. */
 function Left({ run }: { run: Api['RunView'] }) {
-  const now = useServerNow(run.now, run.state === 'running');
+  const now = useServerNow(run.state === 'running');
   const passed = run.state === 'running' ? Math.floor((now - Date.parse(run.now)) / 1000) : 0;
   const left = (run.left_seconds ?? 0) - Math.max(0, passed);
   const [minutes, seconds] = [Math.floor(Math.abs(left) / 60), Math.abs(left) % 60];

@@ -1,5 +1,4 @@
 import type { Api } from '../../api/client';
-import { useAbout } from '../../api/queries';
 import { useUnit, withUnit } from '../../shared/format';
 import { Mark } from '../../shared/mark';
 import { Said } from '../../shared/Said';
@@ -28,7 +27,7 @@ export function Stations({
               type="button"
               className={styles.station}
               aria-pressed={student.id === selected}
-              data-paused={station.paused}
+              data-paused={Boolean(station.stop)}
               data-running={Boolean(station.running)}
               onClick={() => onSelect(student.id)}
             >
@@ -49,17 +48,16 @@ export function Stations({
 }
 
 function Sign({ station }: { station: Api['Station'] }) {
-  if (station.paused) return <Mark kind="stop" label />;
+  if (station.stop) return <Mark kind="stop" label />;
   if (station.watch.some((reason) => reason.kind === 'allergy')) return <Mark kind="caution" label />;
   if (station.watch.length > 0) return <Mark kind="watch" size={18} label />;
   return null;
 }
 
 function State({ station, clearance }: { station: Api['Station']; clearance: string }) {
-  const about = useAbout();
-  const now = useServerNow(about.data?.now, Boolean(station.running));
+  const now = useServerNow(Boolean(station.running));
   if (station.running) return <Running since={station.running.started_at} now={now} />;
-  if (station.paused) return <>paused</>;
+  if (station.stop) return <>paused</>;
   const last = station.attempts.at(-1);
   if (last && last.samples.length === 0) return <>blind ten due</>;
   if (last)

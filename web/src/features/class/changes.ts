@@ -4,58 +4,19 @@ import { answer, api } from '../../api/client';
 import { useChange } from '../../api/changes';
 import { keys } from '../../api/queries';
 
-/** Hands a knife out and starts the clock. */
-export const useStart = () =>
-  useChange(
-    'attempt',
-    (body: { student_id: number; exercise_id: number; knife_id: number }) =>
-      answer(api.POST('/api/attempts', { body })),
-    { refreshOnError: true },
-  );
-
-/** Stops the clock of an attempt. */
-export function useStop() {
-  const client = useQueryClient();
-  return useChange(
-    'attempt',
-    (id: number) => answer(api.POST('/api/attempts/{id}/stop', { params: { path: { id } } })),
-    {
-      refreshOnError: true,
-      onSuccess: (kept) => client.setQueryData(keys.attemptVersion(kept.id), kept.version),
-    },
-  );
-}
-
-/** Keeps faults and grades. Ticks go out one after the other, each from the version that the one before made. */
-export function useMark(attempt: Api['Attempt']) {
-  const client = useQueryClient();
-  return useChange(
-    'attempt',
-    async (marks: Api['AttemptMarks']) => {
-      const known = client.getQueryData<number>(keys.attemptVersion(attempt.id)) ?? attempt.version;
-      const kept = await answer(
-        api.PUT('/api/attempts/{id}/marks', {
-          params: { path: { id: attempt.id } },
-          body: { version: Math.max(known, attempt.version), marks },
-        }),
-      );
-      client.setQueryData(keys.attemptVersion(attempt.id), kept.version);
-      return kept;
-    },
-    { scope: `marks ${attempt.id}` },
-  );
-}
-
 /** Keeps measured pieces of an attempt. */
-export function useKeepSample(onKept: (text: string) => void) {
-  const client = useQueryClient();
-  return useChange('attempt', async ({ id, body }: { id: number; body: Api['TypedSample'] }) => {
+export const useKeepSample = (onKept: (text: string) => void) =>
+  useChange('attempt', async ({ id, body }: { id: number; body: Api['TypedSample'] }) => {
     const marked = await answer(api.POST('/api/attempts/{id}/samples', { params: { path: { id } }, body }));
-    client.setQueryData(keys.attemptVersion(marked.id), marked.version);
     onKept(body.text);
     return marked;
   });
-}
+
+/** Corrects a mark: it stays, with who took it back and why, and what is put in its place stands beside it. */
+export const useCorrectMark = () =>
+  useChange('attempt', ({ id, body }: { id: number; body: Api['CorrectMark'] }) =>
+    answer(api.POST('/api/marks/{id}/correct', { params: { path: { id } }, body })),
+  );
 
 /** A step of the lesson's clock. What another device did meanwhile is shown where it does not fit. */
 export function useRunStep(lesson: number) {

@@ -1,19 +1,14 @@
 import { useInterval } from '@mantine/hooks';
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useState } from 'react';
+import { bySchool } from '../../api/clock';
 
 /**
- * The server's present moment in milliseconds, ticking each second while `ticking`: attempts are
- * timed by the server's clock, which in the demo is not the browser's.
+ * The school's present moment in milliseconds, ticking each second while `ticking`: attempts are
+ * timed by the school's clock, which in the demo is not the browser's.
  */
-export function useServerNow(serverNow: string | undefined, ticking: boolean): number {
-  const ahead = useRef(0);
-  const [now, setNow] = useState(() => Date.now());
-  const { start, stop } = useInterval(() => setNow(Date.now() + ahead.current), 1000);
-  useEffect(() => {
-    if (!serverNow) return;
-    ahead.current = Date.parse(serverNow) - Date.now();
-    setNow(Date.now() + ahead.current);
-  }, [serverNow]);
+export function useServerNow(ticking: boolean): number {
+  const [now, setNow] = useState(() => bySchool(Date.now()));
+  const { start, stop } = useInterval(() => setNow(bySchool(Date.now())), 1000);
   useEffect(() => {
     if (ticking) start();
     return stop;

@@ -15,6 +15,8 @@ import { CourseRule } from './CourseRule';
 import styles from './Frame.module.css';
 import { Icon } from './Icon';
 import { Lines } from './Lines';
+import { useLive } from '../../api/live';
+import { useSending } from '../../api/touches/useSending';
 import { useRoom } from './useRoom';
 import type { Place } from './Icon';
 
@@ -54,6 +56,8 @@ export function Frame() {
   const { pathname } = useLocation();
   const slow = useSlow();
   useRoom(course.data, lesson);
+  useSending();
+  useLive();
   const [finding, find] = useDisclosure();
   const [keysShown, keys] = useDisclosure();
   const [unit, setUnit] = useUnit();
@@ -87,13 +91,15 @@ export function Frame() {
           About
         </NavLink>
       </nav>
-      <div className={styles.work} id="place" tabIndex={-1}>
+      <div className={styles.right}>
         <Lines zone={course.data.course.time_zone} />
-        <Boundary at={pathname}>
-          <Suspense fallback={<Loading />}>
-            <Outlet />
-          </Suspense>
-        </Boundary>
+        <div className={styles.work} id="place" tabIndex={-1}>
+          <Boundary at={pathname}>
+            <Suspense fallback={<Loading />}>
+              <Outlet />
+            </Suspense>
+          </Boundary>
+        </div>
       </div>
       {slow && (
         <p className={`chip ${styles.slow}`} data-kind="todo" role="status">

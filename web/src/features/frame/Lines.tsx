@@ -34,7 +34,8 @@ export function Lines({ zone }: { zone: string }) {
         <p className={styles.line} data-kind="caution" role="status">
           <Mark kind="caution" />
           <span>
-            No answer from the program: this is as of {hour(at)}, {day(at)}. What you change now is not saved.
+            No answer from the program: this is as of {hour(at)}, {day(at)}. Marks and attempts in Class are
+            kept on this device and sent later; what you change elsewhere is not saved.
           </span>
         </p>
       )}

@@ -7,7 +7,7 @@ import { inSchool } from '../../shared/school';
 function roomOf(view: Api['CourseView'], lesson: Api['LessonPlace'] | undefined): string[] {
   const course = `/api/courses/${view.course.id}`;
   const ofLesson = lesson
-    ? ['class', 'plan', 'rotation', 'check', 'count', 'ready', 'produce', 'sharp-dull'].map(
+    ? ['class', 'run', 'plan', 'rotation', 'check', 'count', 'ready', 'produce', 'sharp-dull'].map(
         (part) => `/api/lessons/${lesson.id}/${part}`,
       )
     : [];
