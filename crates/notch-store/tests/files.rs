@@ -34,7 +34,7 @@ fn a_file_with_a_torn_page_is_told() -> Tested {
 #[test]
 fn every_json_that_cannot_be_read_is_found_by_the_table_that_it_stands_in() -> Tested {
     let folder = TempDir::new()?;
-    drop(filled(folder.path())?);
+    let store = filled(folder.path())?;
     let file = rusqlite::Connection::open(folder.path().join(DATABASE_FILE))?;
     file.pragma_update(None, "ignore_check_constraints", true)?;
     let mut columns = file.prepare(
@@ -51,13 +51,13 @@ fn every_json_that_cannot_be_read_is_found_by_the_table_that_it_stands_in() -> T
         };
         let set = format!("UPDATE {table} SET {column} = ?1 WHERE rowid = (SELECT min(rowid) FROM {table})");
         file.execute(&set, ["{ broken"])?;
-        let error = Store::open(folder.path())?.check().unwrap_err();
+        let error = store.check().unwrap_err();
         assert!(matches!(error, StoreError::Row { table: told, .. } if told == table), "{table}.{column}: {error}");
         file.execute(&set, [before])?;
         found += 1;
     }
     assert!(found > 9, "{found} columns hold JSON in this school");
-    Store::open(folder.path())?.check()?;
+    store.check()?;
     Ok(())
 }
 
