@@ -126,6 +126,22 @@ test('every touch is undone with one, and a wrong mark is corrected later beside
   await expect(mark(page, /^Grip sound$/)).toHaveAttribute('aria-pressed', 'false');
 });
 
+test('everybody starts and stops with one touch, and one undo takes it back', async ({ page, app }) => {
+  await page.goto(`${app.url}/courses/1/class/5?exercise=11`);
+  const round = page.getByRole('group', { name: 'The round' });
+  const start = round.getByRole('button', { name: /^Start (all|round 1): \d+/ });
+  const many = Number(/\d+$/.exec((await start.textContent()) ?? '')?.[0]);
+  expect(many).toBeGreaterThan(3);
+  await start.click();
+  await expect(round.getByRole('button', { name: `Stop all: ${many}` })).toBeVisible();
+  await expect(page.getByText('Everything is sent.')).toBeVisible();
+  await page.getByRole('button', { name: /^Undo: .*start/ }).click();
+  await expect(round.getByRole('button', { name: /^Stop all/ })).toBeHidden();
+  await round.getByRole('button', { name: /^Start (all|round 1): \d+/ }).click();
+  await round.getByRole('button', { name: `Stop all: ${many}` }).click();
+  await expect(page.getByRole('list', { name: 'Stations' }).getByText('blind ten due')).toHaveCount(many);
+});
+
 test('only knives within the clearance are handed out', async ({ page, app }) => {
   await open(page, app.url, 'Ada Quill');
   await expect(page.getByRole('complementary')).toContainText('only to 130 mm');

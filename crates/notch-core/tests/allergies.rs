@@ -59,7 +59,7 @@ fn with_class<T>(students: &[Student], look: impl FnOnce(&ClassInput<'_>) -> T) 
 /// Names of those who are watched for an allergy.
 fn watched(students: &[Student]) -> Vec<String> {
     with_class(students, |input| {
-        let view = class_view(input);
+        let view = class_view(input, &KeptRotation::default());
         let allergic =
             view.stations.iter().filter(|station| station.watch.iter().any(|reason| reason.kind == WatchKind::Allergy));
         allergic.map(|station| station.student.fields.name.clone()).collect()

@@ -11,14 +11,14 @@ use notch_core::catalogue::{Grip, Hold, Motion, SegmentKind, Third};
 use notch_core::people::{AgeBand, Hand};
 use notch_core::progress::GoodShares;
 use notch_core::records::{
-    Amount, Attempt, AttemptMarks, CheckTick, CountedKnife, Course, EdgeState, Exercise, ExerciseFields, KeptRotation, Knife,
-    Lesson, LessonFields, Making, Mark, MarkKind, StoredSegment, Student, StudentFields, TakenBack,
+    Amount, AnnouncedTurn, Attempt, AttemptMarks, CheckTick, CountedKnife, Course, EdgeState, Exercise, ExerciseFields,
+    KeptRotation, Knife, Lesson, LessonFields, Making, Mark, MarkKind, StoredSegment, Student, StudentFields, TakenBack,
 };
 use notch_core::resources::{BoardSize, Resources, Watchers};
 use notch_core::units::Millimetres;
 use notch_core::views::{
-    CheckInput, CheckPart, CheckSheet, ClassInput, ClassView, KnifeCount, PlannedExercise, ProduceInput, ProduceView, WatchKind,
-    check_closing, check_sheet, class_view, plan_view, produce_view, proposed_numbers, rotation_view,
+    CheckInput, CheckPart, CheckSheet, ClassInput, ClassRound, ClassView, KnifeCount, PlannedExercise, ProduceInput, ProduceView,
+    WatchKind, check_closing, check_sheet, class_view, plan_view, produce_view, proposed_numbers, rotation_view,
 };
 
 const TODAY: Date = date(2026, 10, 6);
@@ -33,6 +33,7 @@ struct Evening {
     histories: BTreeMap<i64, CareHistory>,
     ticks: Vec<CheckTick>,
     attempts: Vec<Attempt>,
+    rotation: KeptRotation,
 }
 
 /// So many chef's knives of 200 mm, numbered from 1.
@@ -62,6 +63,7 @@ fn evening(pupils: i64, knives: u8) -> Evening {
         histories: BTreeMap::new(),
         ticks: Vec::new(),
         attempts: Vec::new(),
+        rotation: KeptRotation::default(),
     }
 }
 
@@ -139,7 +141,7 @@ impl Evening {
     }
 
     fn class(&self) -> ClassView {
-        class_view(&self.class_input(&lesson(), &self.planned()))
+        class_view(&self.class_input(&lesson(), &self.planned()), &self.rotation)
     }
 
     fn change_student(mut self, id: i64, change: impl FnOnce(&mut StudentFields)) -> Self {
@@ -326,6 +328,46 @@ fn a_stop_fault_pauses_the_student_until_it_is_cleared() {
     let undone = Some(TakenBack::undone(stop.at, None));
     evening.attempts = vec![with(vec![stop.clone(), cleared, Mark { taken_back: undone, ..again }])];
     assert_eq!(waits(&evening), [false, false]);
+}
+
+/// Who starts with which knife, and who waits.
+fn next_round(evening: &Evening) -> (Vec<(i64, i64)>, Vec<i64>) {
+    let round = evening.class().round;
+    (round.starts.iter().map(|start| (start.student_id, start.knife_id)).collect(), round.waits)
+}
+
+#[test]
+fn everybody_starts_at_once_as_far_as_knives_boards_and_watching_go() {
+    let mut evening = evening(3, 3).change_student(2, |student| student.clearance = Millimetres::whole(180));
+    assert_eq!(next_round(&evening), (vec![(1, 1), (3, 2)], vec![2]), "no knife of up to 180 mm");
+    evening.course.fields.boards = 1;
+    assert_eq!(next_round(&evening), (vec![(1, 1)], vec![2, 3]));
+    evening.course.fields.boards = 8;
+    evening.attempts = vec![attempt(1, "julienne")];
+    assert_eq!(next_round(&evening), (vec![(3, 2)], vec![2]), "who works is not started again, nor with that knife");
+    evening.rotation.fields.absent = vec![3];
+    assert_eq!(next_round(&evening), (vec![], vec![2]));
+    evening.rotation.fields.absent = vec![2];
+    evening.attempts = vec![stopped(1, "julienne", 60.0)];
+    assert_eq!(next_round(&evening), (vec![(3, 1)], vec![]), "who has made one lets the others go first");
+    evening.attempts.push(Attempt { student_id: 3, ..stopped(2, "julienne", 60.0) });
+    assert_eq!(next_round(&evening), (vec![(1, 1), (3, 2)], vec![]), "then all go round again");
+}
+
+#[test]
+fn the_next_round_is_the_first_of_the_rotation_that_somebody_has_still_to_make() {
+    let mut evening = evening(3, 3);
+    let turn = |student_id, round, knife_id| AnnouncedTurn { student_id, exercise_id: 1, round, knife_id };
+    evening.rotation.announced = vec![turn(1, 1, 2), turn(2, 1, 3), turn(3, 2, 2)];
+    assert_eq!(evening.class().round.number, Some(1));
+    assert_eq!(next_round(&evening).0, [(1, 2), (2, 3)]);
+    evening.attempts = vec![Attempt { knife_id: 2, ..stopped(1, "julienne", 60.0) }];
+    assert_eq!(next_round(&evening).0, [(2, 3)], "the rest of the round");
+    evening.rotation.fields.absent = vec![2];
+    assert_eq!(evening.class().round.number, Some(2), "nobody waits for who is not there");
+    assert_eq!(next_round(&evening).0, [(3, 2)]);
+    evening.attempts.push(Attempt { student_id: 3, ..stopped(2, "julienne", 60.0) });
+    assert_eq!(evening.class().round, ClassRound::default(), "all have made their turns");
 }
 
 #[test]

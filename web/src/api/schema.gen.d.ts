@@ -3115,6 +3115,18 @@ export interface components {
             /** @description `Flat chef's 210, no. 9`. */
             name: string;
         };
+        /** @description The round that starts next. */
+        ClassRound: {
+            /**
+             * Format: int32
+             * @description Its number, where a rotation was announced; none where all start at the exercise that is shown.
+             */
+            number?: number | null;
+            /** @description Who starts. */
+            starts: components["schemas"]["RoundStart"][];
+            /** @description Who would, and has to wait: no knife that fits is free, or all boards and all who watch are taken. */
+            waits: number[];
+        };
         /** @description Everything that Class shows of a lesson. */
         ClassView: {
             /** @description The course. */
@@ -3136,6 +3148,8 @@ export interface components {
             knives: components["schemas"]["ClassKnife"][];
             /** @description The lesson. */
             lesson: components["schemas"]["Lesson"];
+            /** @description Who starts next with one touch. */
+            round: components["schemas"]["ClassRound"];
             /** @description Stations in order. */
             stations: components["schemas"]["Station"][];
         };
@@ -7365,6 +7379,24 @@ export interface components {
             /** @enum {string} */
             kind: "open";
         });
+        /** @description A student who starts, and with what. */
+        RoundStart: {
+            /**
+             * Format: int64
+             * @description The exercise.
+             */
+            exercise_id: number;
+            /**
+             * Format: int64
+             * @description The knife.
+             */
+            knife_id: number;
+            /**
+             * Format: int64
+             * @description The student.
+             */
+            student_id: number;
+        };
         /**
          * @description Where a part stands.
          * @enum {string}

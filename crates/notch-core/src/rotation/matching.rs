@@ -51,6 +51,11 @@ impl Places {
         Err(Crowd { guests, places: (0..from.len()).filter(|place| from[*place].is_some()).collect() })
     }
 
+    /// Who sits at a place.
+    fn guests(&self, place: usize) -> &[usize] {
+        self.sits.get(place).map_or(&[], Vec::as_slice)
+    }
+
     /// Moves each on the path one place on, so that `guest` sits.
     fn shift(&mut self, last: usize, guest: usize, from: &[Option<usize>]) {
         let mut place = last;
@@ -68,9 +73,38 @@ impl Places {
     }
 }
 
+/// Gives each guest one of the things that they may have, nobody the same; none to those for whom nothing is left.
+/// As many as can be have one; what stands first in a list is given where it can be.
+pub(crate) fn one_each(may: &[Vec<i64>]) -> Vec<Option<i64>> {
+    let mut things: Vec<i64> = may.iter().flatten().copied().collect();
+    things.sort_unstable();
+    things.dedup();
+    let mut places = Places::new(vec![1; things.len()]);
+    for list in may {
+        // Who finds none is passed over.
+        let _ = places.seat(list.iter().filter_map(|thing| things.binary_search(thing).ok()).collect());
+    }
+    let mut given = vec![None; may.len()];
+    for (place, thing) in things.iter().enumerate() {
+        for guest in places.guests(place) {
+            if let Some(of) = given.get_mut(*guest) {
+                *of = Some(*thing);
+            }
+        }
+    }
+    given
+}
+
 #[cfg(test)]
 mod tests {
     use super::*;
+
+    #[test]
+    fn as_many_as_can_be_have_one_and_nobody_the_same() {
+        assert_eq!(one_each(&[vec![7, 8], vec![7], vec![7, 8]]), [Some(8), Some(7), None]);
+        assert_eq!(one_each(&[vec![9, 3], vec![]]), [Some(9), None]);
+        assert_eq!(one_each(&[]), []);
+    }
 
     #[test]
     fn who_sits_moves_on_and_a_crowd_is_named() {

@@ -20,6 +20,7 @@ mod format;
 mod greedy;
 mod grid;
 mod matching;
+pub(crate) use matching::one_each;
 mod naming;
 mod question;
 mod search;

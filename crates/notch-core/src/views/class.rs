@@ -5,11 +5,12 @@ use serde::Serialize;
 
 use super::advice::Advice;
 use super::plan::PlannedExercise;
+use super::round::{ClassRound, next_round};
 use crate::at_hand::AtHand;
 use crate::catalogue::{Catalogue, CutFamily, Target};
 use crate::hand_out::HandOut;
 use crate::progress::standing_of;
-use crate::records::{Attempt, Course, Incident, Knife, Lesson, Mark, Student};
+use crate::records::{Attempt, Course, Incident, KeptRotation, Knife, Lesson, Mark, Student};
 use crate::text;
 use crate::text::Text;
 use crate::units::Millimetres;
@@ -76,6 +77,8 @@ pub struct ClassView {
     pub exercises: Vec<ClassExercise>,
     /// The exercise that stations and knives are shown for.
     pub exercise_id: Option<i64>,
+    /// Who starts next with one touch.
+    pub round: ClassRound,
     /// Stations in order.
     pub stations: Vec<Station>,
     /// Knives by id.
@@ -107,8 +110,8 @@ pub struct ClassInput<'a> {
     pub today: Date,
 }
 
-/// Works out the class.
-pub fn class_view(input: &ClassInput<'_>) -> ClassView {
+/// Works out the class, with the rotation that was announced for it.
+pub fn class_view(input: &ClassInput<'_>, kept: &KeptRotation) -> ClassView {
     let current = input
         .exercise_id
         .and_then(|id| input.exercises.iter().find(|planned| planned.exercise.id == id))
@@ -121,12 +124,16 @@ pub fn class_view(input: &ClassInput<'_>) -> ClassView {
         length: knife.fields.length,
         in_use_by: running(knife).map(|attempt| attempt.student_id),
     });
+    let stations: Vec<Station> =
+        input.at_hand.students.iter().map(|student| station(input, &mut hand_out, student, current)).collect();
+    let exercise_id = current.map(|planned| planned.exercise.id);
     ClassView {
         course: input.at_hand.course.clone(),
         lesson: input.lesson.clone(),
         exercises: input.exercises.iter().map(|planned| class_exercise(input, planned)).collect(),
-        exercise_id: current.map(|planned| planned.exercise.id),
-        stations: input.at_hand.students.iter().map(|student| station(input, &mut hand_out, student, current)).collect(),
+        exercise_id,
+        round: next_round(input, kept, &stations, exercise_id),
+        stations,
         knives: knives.collect(),
         incidents: input.incidents.iter().filter(|i| i.lesson_id == input.lesson.id).cloned().collect(),
         first_aid: input.at_hand.catalogue.first_aid.clone(),

@@ -20,6 +20,7 @@ mod produce;
 mod rack;
 mod ready;
 mod rotation;
+mod round;
 mod run;
 mod sharp_dull;
 mod yard;
@@ -62,6 +63,7 @@ pub use rotation::{
     LeftOut, RotationCell, RotationExercise, RotationKnife, RotationRound, RotationRow, RotationTurn, RotationView, RotationWay,
     WaitingWith, rotation_table, rotation_view,
 };
+pub use round::{ClassRound, RoundStart};
 pub use run::{LastRunStep, RunInput, RunPartState, RunPartView, RunState, RunView, RunWay, run_view};
 pub use sharp_dull::{
     KeptDemonstration, SharpDullLesson, SharpDullView, ShownKnife, SoftCut, SoftFood, check_demonstration, sharp_dull_lesson,

@@ -61,7 +61,7 @@ pub(crate) async fn show(
             let today = records.today(&clock);
             let at_hand = records.at_hand(catalogue);
             let plan = plan_view(&at_hand, &lesson, &reader.exercises(id)?)?;
-            Ok(Json(class_view(&ClassInput {
+            let input = ClassInput {
                 at_hand,
                 lesson: &lesson,
                 exercises: &plan.exercises,
@@ -69,7 +69,8 @@ pub(crate) async fn show(
                 incidents: &reader.incidents(lesson.course_id)?,
                 exercise_id: asked.exercise,
                 today,
-            })))
+            };
+            Ok(Json(class_view(&input, &reader.rotation(id)?)))
         })
         .await
 }

@@ -3,6 +3,7 @@ import { useUnit, withUnit } from '../../shared/format';
 import { Mark } from '../../shared/mark';
 import { Said } from '../../shared/Said';
 import styles from './Class.module.css';
+import { RoundBar } from './RoundBar';
 import { Running } from './Running';
 import { useServerNow } from './useServerNow';
 
@@ -18,32 +19,35 @@ export function Stations({
 }) {
   const [unit] = useUnit();
   return (
-    <ul className={styles.stations} aria-label="Stations">
-      {view.stations.map((station) => {
-        const { student } = station;
-        return (
-          <li key={student.id}>
-            <button
-              type="button"
-              className={styles.station}
-              aria-pressed={student.id === selected}
-              data-paused={Boolean(station.stop)}
-              data-running={Boolean(station.running)}
-              onClick={() => onSelect(student.id)}
-            >
-              <span className={styles.head}>
-                <span className="mono">{student.station}</span>
-                <Sign station={station} />
-              </span>
-              <strong>{student.name}</strong>
-              <span className={styles.line}>
-                <State station={station} clearance={withUnit(student.clearance, unit)} />
-              </span>
-            </button>
-          </li>
-        );
-      })}
-    </ul>
+    <>
+      <RoundBar view={view} />
+      <ul className={styles.stations} aria-label="Stations">
+        {view.stations.map((station) => {
+          const { student } = station;
+          return (
+            <li key={student.id}>
+              <button
+                type="button"
+                className={styles.station}
+                aria-pressed={student.id === selected}
+                data-paused={Boolean(station.stop)}
+                data-running={Boolean(station.running)}
+                onClick={() => onSelect(student.id)}
+              >
+                <span className={styles.head}>
+                  <span className="mono">{student.station}</span>
+                  <Sign station={station} />
+                </span>
+                <strong>{student.name}</strong>
+                <span className={styles.line}>
+                  <State station={station} clearance={withUnit(student.clearance, unit)} />
+                </span>
+              </button>
+            </li>
+          );
+        })}
+      </ul>
+    </>
   );
 }
 

@@ -9,6 +9,7 @@ const view = {
   lesson: { id: 5 },
   course: { tolerance: 'school', standard_set: 'eighth' },
   exercises: [{ id: 11, target: {} }],
+  round: { number: null, starts: [{ student_id: 1, exercise_id: 11, knife_id: 7 }], waits: [2] },
   stations: [1, 2].map((id) => ({ student: student(id), attempts: [], knives: [7], watch: [] })),
   knives: [{ id: 7, name: 'no. 7', in_use_by: null }],
 } as unknown as Api['ClassView'];
@@ -37,7 +38,8 @@ const mark = (id: number, what: Api['MarkKind'], touch?: string) =>
 
 const shown = (...touches: Touch[]) => {
   const changed = withTouches(view, touches, catalogue);
-  return { one: changed.stations[0], two: changed.stations[1], knife: changed.knives[0] };
+  const [one, two] = changed.stations;
+  return { one, two, knife: changed.knives[0], round: changed.round };
 };
 
 describe('what was touched here', () => {
@@ -50,6 +52,7 @@ describe('what was touched here', () => {
     const started = shown(start(1));
     expect(started.one?.running?.id).toBeLessThan(0);
     expect(started.knife?.in_use_by).toBe(1);
+    expect(started.round.starts).toEqual([]);
     expect(started.two?.running ?? null).toBeNull();
     const done = shown(
       start(1),

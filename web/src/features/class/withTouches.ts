@@ -45,6 +45,10 @@ export function withTouches(
   return {
     ...view,
     stations: changed,
+    round: {
+      ...view.round,
+      starts: view.round.starts.filter((start) => !stations.get(start.student_id)?.running),
+    },
     knives: view.knives.map((knife) => ({ ...knife, in_use_by: holder(knife.id) ?? knife.in_use_by })),
   };
 }
