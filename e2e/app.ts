@@ -60,6 +60,16 @@ export class App {
     await ended;
   }
 
+  /** Ends it as a power cut would. */
+  async kill(): Promise<void> {
+    const running = this.process;
+    this.process = undefined;
+    if (!running) return;
+    const ended = new Promise((resolve) => running.once('exit', resolve));
+    running.kill('SIGKILL');
+    await ended;
+  }
+
   async close(): Promise<void> {
     await this.stop();
     rmSync(this.folder, { recursive: true, force: true });

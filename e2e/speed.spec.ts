@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { test } from './app';
+import { expect, test } from './app';
 
 // Recording a trace would be measured along.
 test.use({ trace: 'off' });
@@ -88,4 +88,56 @@ test('from a key to the moved block on the picture of the course @speed', async 
     }
   }
   told('a moved block', await page.evaluate(() => (window as unknown as { took: number[] }).took));
+});
+
+/** Notes when each press of a button is on the screen, by the machine's clock. */
+const watchPresses = (page: Page) =>
+  page.evaluate(() => {
+    const state = window as unknown as { touched: number[]; seen: number[] };
+    state.touched = [];
+    state.seen = [];
+    document.addEventListener('pointerdown', () => state.touched.push(Date.now()), { capture: true });
+    const count = () =>
+      document.querySelectorAll('[aria-label="Marks of this attempt"] [aria-label^="seen"]');
+    let before = '';
+    new MutationObserver(() => {
+      const now = [...count()].map((each) => each.textContent).join();
+      if (now === before) return;
+      before = now;
+      requestAnimationFrame(() => setTimeout(() => state.seen.push(Date.now())));
+    }).observe(document.body, { childList: true, subtree: true, characterData: true });
+  });
+
+test('from a touch to the screen, and to the second device @speed', async ({ page, context, app }) => {
+  test.setTimeout(180_000);
+  const second = await context.newPage();
+  for (const each of [page, second]) {
+    await each.goto(`${app.url}/courses/1/class/5?exercise=11&student=11`);
+    await expect(each.getByRole('heading', { name: 'Julienne of carrot' })).toBeVisible();
+  }
+  await page.bringToFront();
+  await page.getByRole('button', { name: 'Start all' }).click();
+  const marks = page.getByRole('region', { name: 'Marks of this attempt' });
+  await marks.getByRole('button', { name: 'Praise' }).click();
+  await expect(page.getByText('Everything is sent.')).toBeVisible();
+  await page.waitForTimeout(3_000);
+  for (const each of [page, second]) await watchPresses(each);
+  for (let times = 0; times < 50; times++) {
+    await marks.getByRole('button', { name: 'Praise' }).click();
+    await page.waitForTimeout(700);
+  }
+  const read = (of: Page) =>
+    of.evaluate(() => {
+      const { touched, seen } = window as unknown as { touched: number[]; seen: number[] };
+      return { touched, seen };
+    });
+  const [here, there] = [await read(page), await read(second)];
+  const after = (seen: number[]) =>
+    here.touched.flatMap((at, index) => {
+      const next = here.touched[index + 1] ?? Infinity;
+      const first = seen.find((each) => each >= at && each < next);
+      return first === undefined ? [] : [first - at];
+    });
+  told('a touch on the screen', after(here.seen));
+  told('a touch on the second device', after(there.seen));
 });

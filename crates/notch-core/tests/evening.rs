@@ -2,7 +2,7 @@
 
 use std::collections::BTreeMap;
 
-use crate::common::attempts::{Marked, attempt, stopped};
+use crate::common::attempts::{Marked, attempt, blind, stopped};
 use crate::common::{CATALOGUE, course, rack, student};
 use jiff::civil::{Date, date};
 use notch_core::at_hand::AtHand;
@@ -352,6 +352,36 @@ fn everybody_starts_at_once_as_far_as_knives_boards_and_watching_go() {
     assert_eq!(next_round(&evening), (vec![(3, 1)], vec![]), "who has made one lets the others go first");
     evening.attempts.push(Attempt { student_id: 3, ..stopped(2, "julienne", 60.0) });
     assert_eq!(next_round(&evening), (vec![(1, 1), (3, 2)], vec![]), "then all go round again");
+}
+
+#[test]
+fn whom_to_look_at_now_is_three_at_most_and_the_gravest_first() {
+    let mut evening = evening(6, 6).change_student(2, |student| student.allergies = vec!["celery".into()]);
+    evening.cut = ("celery", "julienne");
+    let names = |evening: &Evening| -> Vec<(i64, String)> {
+        evening.class().watch_now.iter().map(|now| (now.student_id, now.words.to_string())).collect()
+    };
+    // Nobody has used such a blade: the first three who start.
+    assert_eq!(names(&evening).iter().map(|(id, _)| *id).collect::<Vec<_>>(), [1, 2, 3]);
+    evening.attempts = (1..=6).map(|id| Attempt { id, student_id: id, knife_id: id, ..stopped(id, "julienne", 60.0) }).collect();
+    assert_eq!(names(&evening), [(2, "allergy to this food".to_owned())]);
+    let marks = AttemptMarks { faults: vec!["fingertip_ahead".into()], ..AttemptMarks::default() };
+    evening.attempts.push(Attempt { student_id: 5, ..stopped(7, "julienne", 60.0).marked(marks) });
+    let stopped = evening.class().watch_now;
+    assert_eq!((stopped[0].student_id, stopped[0].stopped, stopped.len()), (5, true, 2));
+    assert!(stopped[0].words.to_string().starts_with("paused: "), "{}", stopped[0].words);
+}
+
+#[test]
+fn what_is_read_after_each_touch_holds_the_latest_sample_alone() {
+    let mut evening = evening(1, 1);
+    let measured = |id| Attempt { samples: vec![blind("julienne", "3.2 3.2 50")], ..stopped(id, "julienne", 60.0) };
+    evening.attempts = vec![measured(1), measured(2)];
+    let station = evening.class().stations.remove(0);
+    assert_eq!(station.attempts.iter().map(|attempt| attempt.samples.len()).collect::<Vec<_>>(), [0, 1]);
+    assert!(!station.unmeasured);
+    evening.attempts.push(stopped(3, "julienne", 60.0));
+    assert!(evening.class().stations[0].unmeasured);
 }
 
 #[test]

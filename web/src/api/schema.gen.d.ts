@@ -3152,6 +3152,8 @@ export interface components {
             round: components["schemas"]["ClassRound"];
             /** @description Stations in order. */
             stations: components["schemas"]["Station"][];
+            /** @description Whom to look at now, three at most. */
+            watch_now: components["schemas"]["WatchNow"][];
         };
         /** @description A length of blade that is cleared by evidence. */
         ClearanceRung: {
@@ -8086,7 +8088,7 @@ export interface components {
         };
         /** @description One station with its student. */
         Station: {
-            /** @description Attempts of this lesson, the latest last. */
+            /** @description Attempts of this lesson, the latest last; of what was measured, the latest of the shown exercise alone. */
             attempts: components["schemas"]["Attempt"][];
             /** @description Ids of the knives that this student may be handed, the best for the exercise first. */
             knives: number[];
@@ -8094,6 +8096,8 @@ export interface components {
             stop?: components["schemas"]["Mark"] | null;
             /** @description The student. */
             student: components["schemas"]["Student"];
+            /** @description The latest attempt has ended, and nothing was measured of it. */
+            unmeasured: boolean;
             /** @description Why this student wants watching. */
             watch: components["schemas"]["WatchReason"][];
         };
@@ -8611,10 +8615,22 @@ export interface components {
             people: number;
         };
         /**
-         * @description Why a student wants watching.
+         * @description Why a student wants watching; the gravest first.
          * @enum {string}
          */
-        WatchKind: "safe_first" | "shorter_knife" | "first_length" | "allergy";
+        WatchKind: "safe_first" | "first_length" | "allergy" | "shorter_knife";
+        /** @description A student to look at now. */
+        WatchNow: {
+            /** @description Paused after a Stop fault. */
+            stopped: boolean;
+            /**
+             * Format: int64
+             * @description The student.
+             */
+            student_id: number;
+            /** @description Why, in a few words. */
+            words: components["schemas"]["Text"];
+        };
         /** @description A reason to watch a student. */
         WatchReason: {
             /** @description Which. */

@@ -3,7 +3,7 @@
 use jiff::{SignedDuration, Timestamp};
 use serde::{Deserialize, Serialize};
 
-use super::attempt::TakenBack;
+use super::taken_back::TakenBack;
 use crate::catalogue::{Catalogue, FaultSeverity};
 use crate::problem::Problem;
 

@@ -19,9 +19,10 @@ mod produce;
 mod rotation;
 mod sessions;
 mod student;
+mod taken_back;
 
 pub use crate::day_of_week::DayOfWeek;
-pub use attempt::{Attempt, AttemptMarks, Incident, IncidentFields, IncidentKind, NewAttempt, Sample, TakeBack, TakenBack};
+pub use attempt::{Attempt, AttemptMarks, Incident, IncidentFields, IncidentKind, NewAttempt, Sample};
 pub use counting::{CheckTick, Closing, CountedKnife};
 pub use course::{Course, CourseFields};
 pub use demonstration::{Demonstration, DemonstrationFields, KnifeWork, MeasuredAgainst};
@@ -38,3 +39,4 @@ pub use produce::{EndUse, FoodEnd, GoodWanted, Instead, ProduceFields};
 pub use rotation::{AnnouncedTurn, KeptRotation, LateStudent, PinnedTurn, RotationFields};
 pub use sessions::SessionsRule;
 pub use student::{MOST_STUDENTS, Person, PersonCourse, Student, StudentFields};
+pub use taken_back::{TakeBack, TakenBack};

@@ -1,18 +1,15 @@
 //! The class as it runs: stations, knives, attempts.
 
-use jiff::civil::Date;
 use serde::Serialize;
 
 use super::advice::Advice;
 use super::plan::PlannedExercise;
 use super::round::{ClassRound, next_round};
-use crate::at_hand::AtHand;
+use super::station::{ClassInput, Station};
+use super::watch::{WatchNow, watch, watch_now};
 use crate::catalogue::{Catalogue, CutFamily, Target};
 use crate::hand_out::HandOut;
-use crate::progress::standing_of;
-use crate::records::{Attempt, Course, Incident, KeptRotation, Knife, Lesson, Mark, Student};
-use crate::text;
-use crate::text::Text;
+use crate::records::{Attempt, Course, Incident, KeptRotation, Knife, Lesson, Student};
 use crate::units::Millimetres;
 
 /// An exercise as Class needs it.
@@ -47,24 +44,6 @@ pub struct ClassKnife {
     pub in_use_by: Option<i64>,
 }
 
-/// One station with its student.
-#[derive(Clone, Debug, PartialEq, Serialize)]
-#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
-pub struct Station {
-    /// The student.
-    pub student: Student,
-    /// The attempt that runs.
-    pub running: Option<Attempt>,
-    /// Attempts of this lesson, the latest last.
-    pub attempts: Vec<Attempt>,
-    /// Ids of the knives that this student may be handed, the best for the exercise first.
-    pub knives: Vec<i64>,
-    /// Why this student wants watching.
-    pub watch: Vec<WatchReason>,
-    /// The Stop fault after which the student waits until the instructor clears it.
-    pub stop: Option<Mark>,
-}
-
 /// Everything that Class shows of a lesson.
 #[derive(Clone, Debug, PartialEq, Serialize)]
 #[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
@@ -79,6 +58,8 @@ pub struct ClassView {
     pub exercise_id: Option<i64>,
     /// Who starts next with one touch.
     pub round: ClassRound,
+    /// Whom to look at now, three at most.
+    pub watch_now: Vec<WatchNow>,
     /// Stations in order.
     pub stations: Vec<Station>,
     /// Knives by id.
@@ -89,25 +70,6 @@ pub struct ClassView {
     pub first_aid: String,
     /// The limits of the advice, in words.
     pub disclaimer: String,
-}
-
-/// What the class view is made from.
-#[derive(Clone, Copy, Debug)]
-pub struct ClassInput<'a> {
-    /// What the course has at hand.
-    pub at_hand: AtHand<'a>,
-    /// The lesson.
-    pub lesson: &'a Lesson,
-    /// Its exercises with their advice.
-    pub exercises: &'a [PlannedExercise],
-    /// Attempts of the whole course, in the order of time.
-    pub attempts: &'a [Attempt],
-    /// Incidents of the course.
-    pub incidents: &'a [Incident],
-    /// Exercise asked for; the first one otherwise.
-    pub exercise_id: Option<i64>,
-    /// Day by the school's clock.
-    pub today: Date,
 }
 
 /// Works out the class, with the rotation that was announced for it.
@@ -127,12 +89,14 @@ pub fn class_view(input: &ClassInput<'_>, kept: &KeptRotation) -> ClassView {
     let stations: Vec<Station> =
         input.at_hand.students.iter().map(|student| station(input, &mut hand_out, student, current)).collect();
     let exercise_id = current.map(|planned| planned.exercise.id);
+    let round = next_round(input, kept, &stations, exercise_id);
     ClassView {
         course: input.at_hand.course.clone(),
         lesson: input.lesson.clone(),
         exercises: input.exercises.iter().map(|planned| class_exercise(input, planned)).collect(),
         exercise_id,
-        round: next_round(input, kept, &stations, exercise_id),
+        watch_now: watch_now(input.at_hand.catalogue, &stations, &round),
+        round,
         stations,
         knives: knives.collect(),
         incidents: input.incidents.iter().filter(|i| i.lesson_id == input.lesson.id).cloned().collect(),
@@ -188,14 +152,30 @@ fn station<'a>(
         .cloned()
         .collect();
     let latest = attempts.last();
+    let unmeasured = latest.is_some_and(|attempt| attempt.stopped_at.is_some() && attempt.samples.is_empty());
     Station {
         running: latest.filter(|attempt| attempt.stopped_at.is_none()).cloned(),
         knives: current.map_or_else(Vec::new, |planned| knives_for(hand_out, student, planned)),
         watch: watch(input, student, current.and_then(|planned| planned.advice.as_ref())),
         stop: latest.and_then(|attempt| attempt.open_stop(catalogue)).cloned(),
         student: student.clone(),
-        attempts,
+        unmeasured,
+        attempts: without_measures(attempts, current.map(|planned| planned.exercise.id)),
     }
+}
+
+/// The same attempts with the latest sample of the latest one of an exercise: no more of it is on a screen, and what is
+/// read after each touch stays small.
+fn without_measures(mut attempts: Vec<Attempt>, exercise_id: Option<i64>) -> Vec<Attempt> {
+    let shown = attempts.iter().rposition(|attempt| Some(attempt.exercise_id) == exercise_id);
+    for (index, attempt) in attempts.iter_mut().enumerate() {
+        let kept = if Some(index) == shown { attempt.samples.pop() } else { None };
+        attempt.samples = kept.into_iter().collect();
+        if Some(index) != shown {
+            attempt.taken_back = Vec::new();
+        }
+    }
+    attempts
 }
 
 /// Knives that may be handed to a student for an exercise, best fit first, then the longest. One that somebody else
@@ -207,58 +187,4 @@ fn knives_for(hand_out: &mut HandOut<'_>, student: &Student, planned: &PlannedEx
         other_fit.cmp(fit).then(longer).then(one.id.cmp(&other.id))
     });
     knives.into_iter().map(|(knife, _)| knife.id).collect()
-}
-
-/// Why a student wants watching.
-#[derive(Clone, Copy, Debug, PartialEq, Eq, Serialize)]
-#[serde(rename_all = "snake_case")]
-#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
-pub enum WatchKind {
-    /// A Stop fault has closed a strand.
-    SafeFirst,
-    /// The planned knife is longer than the clearance.
-    ShorterKnife,
-    /// The first time with a blade as long as the planned one.
-    FirstLength,
-    /// Must not meet this food.
-    Allergy,
-}
-
-/// A reason to watch a student.
-#[derive(Clone, Debug, PartialEq, Serialize)]
-#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
-pub struct WatchReason {
-    /// Which.
-    pub kind: WatchKind,
-    /// In a few words.
-    pub words: Text,
-}
-
-/// Why a student wants watching in an exercise.
-pub(super) fn watch(input: &ClassInput<'_>, student: &Student, advice: Option<&Advice>) -> Vec<WatchReason> {
-    let mut reasons = Vec::new();
-    let mut because = |kind: WatchKind, words: Text| reasons.push(WatchReason { kind, words });
-    let mine: Vec<&Attempt> = input.attempts.iter().filter(|attempt| attempt.student_id == student.id).collect();
-    let standing = standing_of(&input.at_hand, student, &mine, input.today);
-    if let Some(rule) = standing.strands.iter().find(|rule| rule.has_lapsed()) {
-        because(WatchKind::SafeFirst, text!["safe first: ", rule.strand.name()]);
-    }
-    let longest_used = mine
-        .iter()
-        .filter_map(|attempt| input.at_hand.knives.iter().find(|knife| knife.id == attempt.knife_id))
-        .map(|knife| knife.fields.length)
-        .reduce(Millimetres::longer);
-    let clearance = student.fields.clearance;
-    if let Some(setup) = advice.and_then(|advice| advice.setup.as_ref()) {
-        let planned = setup.knife_length;
-        if planned > clearance {
-            because(WatchKind::ShorterKnife, text!["only to ", clearance]);
-        } else if longest_used.is_none_or(|used| used < planned) {
-            because(WatchKind::FirstLength, text!["first ", planned]);
-        }
-    }
-    if advice.is_some_and(|advice| advice.cautions.iter().any(|caution| caution.students.contains(&student.id))) {
-        because(WatchKind::Allergy, Text::from("allergy to this food"));
-    }
-    reasons
 }

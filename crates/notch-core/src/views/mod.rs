@@ -23,6 +23,8 @@ mod rotation;
 mod round;
 mod run;
 mod sharp_dull;
+mod station;
+mod watch;
 mod yard;
 
 pub(crate) use advice::no_cut_of;
@@ -35,9 +37,7 @@ pub use bench::{
 };
 pub use beside_rows::BesideRow;
 pub use check_sheet::{CheckInput, CheckItem, CheckPart, CheckSheet, KnifeCount, check_closing, check_sheet, proposed_numbers};
-pub use class::{
-    ClassExercise, ClassInput, ClassKnife, ClassView, Station, WatchKind, WatchReason, class_view, reference_seconds,
-};
+pub use class::{ClassExercise, ClassKnife, ClassView, class_view, reference_seconds};
 pub use course_order::{CourseOrder, Delivery, OrderedLesson, course_order, delivery_day, order_table};
 pub use course_plan::{
     BrokenRule, CourseBlock, CourseGoal, CoursePlan, CourseRecord, CourseSession, OfferedFood, OfferedTechnique, PlanQuestion,
@@ -69,4 +69,6 @@ pub use sharp_dull::{
     KeptDemonstration, SharpDullLesson, SharpDullView, ShownKnife, SoftCut, SoftFood, check_demonstration, sharp_dull_lesson,
     sharp_dull_view,
 };
+pub use station::{ClassInput, Station, WatchKind, WatchReason};
+pub use watch::WatchNow;
 pub use yard::{StudentView, YardRow, student_view, yard_view};

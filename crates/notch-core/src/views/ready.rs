@@ -3,11 +3,12 @@
 use serde::Serialize;
 
 use super::check_sheet::{CheckInput, CheckSheet, check_sheet};
-use super::class::{ClassInput, watch};
 use super::opening::{MendingPlace, Opening};
 use super::plan::{PlanView, PlannedExercise};
 use super::produce::ProduceView;
 use super::rotation::{RotationView, RotationWay};
+use super::station::ClassInput;
+use super::watch::watch;
 use crate::lesson::WayOut;
 use crate::records::{Attempt, EdgeState, Student};
 use crate::text;

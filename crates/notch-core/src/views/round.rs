@@ -2,7 +2,7 @@
 
 use serde::Serialize;
 
-use super::class::{ClassInput, Station};
+use super::station::{ClassInput, Station};
 use crate::records::{Attempt, KeptRotation};
 use crate::rotation::one_each;
 

@@ -1,6 +1,7 @@
 import { Button, Select } from '@mantine/core';
 import { useHotkeys } from '@mantine/hooks';
 import { useState } from 'react';
+import type { ReactNode } from 'react';
 import type { Api } from '../../api/client';
 import { useAbout, useCatalogue } from '../../api/queries';
 import { touch } from '../../api/touches/queue';
@@ -18,10 +19,12 @@ interface Props {
   station: Api['Station'];
   exercise: Api['ClassExercise'];
   onNext: () => void;
+  /** What was touched, where the dock lies over the rest. */
+  sent: ReactNode;
 }
 
 /** One student at work: start, stop, ticks and faults, each with its cue. */
-export function AttemptDock({ view, station, exercise, onNext }: Props) {
+export function AttemptDock({ view, station, exercise, onNext, sent }: Props) {
   const { student, running } = station;
   const [unit] = useUnit();
   const now = useServerNow(Boolean(running));
@@ -48,7 +51,7 @@ export function AttemptDock({ view, station, exercise, onNext }: Props) {
   const latest = running ?? station.attempts.at(-1);
   const handed = view.knives.find((k) => k.id === latest?.knife_id);
   return (
-    <Dock label={`Station ${student.station}, ${student.name}`} wide>
+    <Dock label={`Station ${student.station}, ${student.name}`} wide near>
       <div className="spread">
         <div>
           <h2>
@@ -89,6 +92,7 @@ export function AttemptDock({ view, station, exercise, onNext }: Props) {
           onStart={toggle}
         />
       )}
+      {sent}
       {latest ? (
         <Marks attempt={latest} lessonId={view.lesson.id} student={student} />
       ) : (

@@ -125,7 +125,7 @@ function RunningClass({ courseId, lessonId }: { courseId: number; lessonId: numb
         {station && (
           <MeasurePanel key={`${station.student.id} ${current.id}`} station={station} exercise={current} />
         )}
-        <Sent lessonId={lessonId} />
+        {!narrow && <Sent lessonId={lessonId} />}
       </main>
       {station && (
         <AttemptDock
@@ -134,6 +134,7 @@ function RunningClass({ courseId, lessonId }: { courseId: number; lessonId: numb
           station={station}
           exercise={current}
           onNext={() => step(1)}
+          sent={narrow && <Sent lessonId={lessonId} />}
         />
       )}
       {writing && <IncidentForm view={data} student={station?.student} close={write.close} />}

@@ -20,6 +20,7 @@ export function Stations({
   const [unit] = useUnit();
   return (
     <>
+      <WatchNow view={view} onSelect={onSelect} />
       <RoundBar view={view} />
       <ul className={styles.stations} aria-label="Stations">
         {view.stations.map((station) => {
@@ -51,6 +52,28 @@ export function Stations({
   );
 }
 
+/** Whom to look at first, three at most, each with why. */
+function WatchNow({ view, onSelect }: { view: Api['ClassView']; onSelect: (student: number) => void }) {
+  const named = view.watch_now.flatMap((now) => {
+    const station = view.stations.find((each) => each.student.id === now.student_id);
+    return station ? [{ ...now, name: station.student.name }] : [];
+  });
+  if (named.length === 0) return null;
+  return (
+    <div className={styles.watch} role="group" aria-label="Watch now">
+      <strong>Watch now</strong>
+      {named.map((now) => (
+        <button key={now.student_id} type="button" onClick={() => onSelect(now.student_id)}>
+          <Mark kind={now.stopped ? 'stop' : 'watch'} size={18} label />
+          <span>
+            <strong>{now.name}</strong> <Said>{now.words}</Said>
+          </span>
+        </button>
+      ))}
+    </div>
+  );
+}
+
 function Sign({ station }: { station: Api['Station'] }) {
   if (station.stop) return <Mark kind="stop" label />;
   if (station.watch.some((reason) => reason.kind === 'allergy')) return <Mark kind="caution" label />;
@@ -62,9 +85,8 @@ function State({ station, clearance }: { station: Api['Station']; clearance: str
   const now = useServerNow(Boolean(station.running));
   if (station.running) return <Running since={station.running.started_at} now={now} />;
   if (station.stop) return <>paused</>;
-  const last = station.attempts.at(-1);
-  if (last && last.samples.length === 0) return <>blind ten due</>;
-  if (last)
+  if (station.unmeasured) return <>blind ten due</>;
+  if (station.attempts.length > 0)
     return (
       <>
         {station.attempts.length} {station.attempts.length === 1 ? 'attempt' : 'attempts'}

@@ -84,13 +84,14 @@ function started(
     samples: [],
     taken_back: [],
   };
-  return { ...station, running: attempt, attempts: [...station.attempts, attempt], stop: null };
+  return { ...station, running: attempt, attempts: [...station.attempts, attempt], unmeasured: false };
 }
 
 function stopped(station: Api['Station'], at: Moment): Api['Station'] {
   if (!station.running) return station;
   const seconds = Math.max(0, (Date.parse(at) - Date.parse(station.running.started_at)) / 1000);
-  return { ...withLatest(station, (a) => ({ ...a, stopped_at: at, seconds })), running: null };
+  const shown = withLatest(station, (attempt) => ({ ...attempt, stopped_at: at, seconds }));
+  return { ...shown, running: null, unmeasured: true };
 }
 
 function marked(

@@ -12,7 +12,8 @@ pub use way::RotationWay;
 
 use serde::Serialize;
 
-use super::class::{ClassInput, knife_name};
+use super::class::knife_name;
+use super::station::ClassInput;
 use crate::drawing::{SectionDrawing, Silhouette, blade_silhouette};
 use crate::lesson::TimeRule;
 use crate::problem::Problem;

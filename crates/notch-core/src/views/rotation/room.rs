@@ -8,9 +8,11 @@ use crate::records::{AnnouncedTurn, Exercise, KeptRotation, Knife, RotationField
 use crate::rotation::{Pin, Question, Seat, Turn};
 use crate::text;
 use crate::text::Text;
-use crate::views::class::{ClassInput, WatchKind, knife_name, watch};
+use crate::views::class::knife_name;
 use crate::views::opening::{MendingPlace, Opening};
 use crate::views::plan::PlannedExercise;
+use crate::views::station::{ClassInput, WatchKind};
+use crate::views::watch::watch;
 
 /// Watching that a student takes who wants watching; all others take one.
 const WATCHED_CLOSELY: u32 = 2;
