@@ -19,11 +19,14 @@ export function useLive() {
     let again: ReturnType<typeof setTimeout> | undefined;
     let together: ReturnType<typeof setTimeout> | undefined;
     let changed = new Set<Api['LiveChange']['subject']>();
-    const read = () => {
+    // One reading goes on at a time: on a slow machine they would pile up.
+    const read = async () => {
+      while (changed.size > 0) {
+        const subjects = [...changed];
+        changed = new Set();
+        await Promise.all(subjects.map((subject) => readOthers(client, subject).catch(() => undefined)));
+      }
       together = undefined;
-      const subjects = changed;
-      changed = new Set();
-      for (const subject of subjects) void readOthers(client, subject);
     };
     const listen = () => {
       clearTimeout(again);
@@ -37,7 +40,7 @@ export function useLive() {
         // The program answers again, and what was read meanwhile may be old.
         if (!change.subject) wake();
         changed.add(change.subject);
-        together ??= setTimeout(read, TOGETHER_MS);
+        together ??= setTimeout(() => void read(), TOGETHER_MS);
       };
       source.onerror = () => {
         if (source?.readyState !== EventSource.CLOSED) return;

@@ -196,25 +196,27 @@ async function deliver(next: Touch): Promise<Held> {
     set({ unsent, refused, taken: [...state.taken, next] });
   }
   await drop(next.id);
-  await readAgain();
+  void readAgain();
   return 'no';
 }
 
-let read = 0;
-let reading = Promise.resolve();
+let begun = 0;
+let reading = false;
+let wanted = false;
 
-/** What was taken leaves the queue once it is seen in what was read. */
+/** What was taken leaves the queue once it is seen in what was read. One reading goes on at a time, and none waits for it. */
 async function readAgain() {
-  if (state.unsent.length > 0 && Date.now() - read < READ_MS) return;
-  read = Date.now();
-  // Whoever touches again does not wait for it; one reading follows the other.
-  reading = reading.then(async () => {
+  wanted = true;
+  if (reading || (state.unsent.length > 0 && Date.now() - begun < READ_MS)) return;
+  reading = true;
+  while (wanted) {
+    wanted = false;
+    begun = Date.now();
     const seenIn = new Set(state.taken.map((each) => each.id));
     await page?.read().catch(() => undefined);
     set({ taken: state.taken.filter((each) => !seenIn.has(each.id)) });
-  });
-  if (state.unsent.length === 0) return;
-  await reading;
+  }
+  reading = false;
 }
 
 const subscribe = (listener: () => void) => {
