@@ -362,7 +362,8 @@ fn whom_to_look_at_now_is_three_at_most_and_the_gravest_first() {
         evening.class().watch_now.iter().map(|now| (now.student_id, now.words.to_string())).collect()
     };
     // Nobody has used such a blade: the first three who start.
-    assert_eq!(names(&evening).iter().map(|(id, _)| *id).collect::<Vec<_>>(), [1, 2, 3]);
+    assert_eq!(names(&evening).iter().map(|(id, _)| *id).collect::<Vec<_>>(), [1, 3, 4]);
+    assert!(evening.class().round.starts.iter().all(|start| start.student_id != 2), "not handed out by starting all");
     evening.attempts = (1..=6).map(|id| Attempt { id, student_id: id, knife_id: id, ..stopped(id, "julienne", 60.0) }).collect();
     assert_eq!(names(&evening), [(2, "allergy to this food".to_owned())]);
     let marks = AttemptMarks { faults: vec!["fingertip_ahead".into()], ..AttemptMarks::default() };

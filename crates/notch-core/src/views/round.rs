@@ -2,7 +2,7 @@
 
 use serde::Serialize;
 
-use super::station::{ClassInput, Station};
+use super::station::{ClassInput, Station, WatchKind};
 use crate::records::{Attempt, KeptRotation};
 use crate::rotation::one_each;
 
@@ -51,6 +51,11 @@ fn is_free(kept: &KeptRotation, station: &Station) -> bool {
     station.running.is_none() && station.stop.is_none() && !kept.fields.absent.contains(&station.student.id)
 }
 
+/// Whether the food that is shown must not meet the student: nobody hands it out by starting everybody.
+fn is_allergic(station: &Station) -> bool {
+    station.watch.iter().any(|reason| reason.kind == WatchKind::Allergy)
+}
+
 fn has_tried(attempts: &[Attempt], exercise_id: i64) -> bool {
     attempts.iter().any(|attempt| attempt.exercise_id == exercise_id)
 }
@@ -75,7 +80,7 @@ fn announced(kept: &KeptRotation, stations: &[Station]) -> ClassRound {
 fn all_at(input: &ClassInput<'_>, kept: &KeptRotation, stations: &[Station], exercise_id: i64) -> ClassRound {
     let in_use = |knife: &i64| input.attempts.iter().any(|a| a.stopped_at.is_none() && a.knife_id == *knife);
     let at_work = stations.iter().filter(|station| station.running.is_some()).count();
-    let free: Vec<&Station> = stations.iter().filter(|station| is_free(kept, station)).collect();
+    let free: Vec<&Station> = stations.iter().filter(|station| is_free(kept, station) && !is_allergic(station)).collect();
     let fresh: Vec<&Station> = free.iter().copied().filter(|station| !has_tried(&station.attempts, exercise_id)).collect();
     // All have made one: they go round again.
     let next = if fresh.is_empty() { free } else { fresh };

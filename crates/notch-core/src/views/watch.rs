@@ -63,9 +63,12 @@ pub(super) fn watch_now(catalogue: &Catalogue, stations: &[Station], round: &Cla
         if let Some(stop) = &station.stop {
             return Some((0, None, text!["paused: ", fault_name(catalogue, &stop.what)]));
         }
-        let because = station.watch.iter().min_by_key(|reason| reason.kind)?;
         let rank = if station.running.is_some() { 1 } else { 2 };
-        (rank == 1 || starts(station)).then(|| (rank, Some(because.kind), because.words.clone()))
+        let at_work = rank == 1 || starts(station);
+        // The food is on the boards around a student who does not cut it.
+        let counts = |kind: WatchKind| at_work || kind == WatchKind::Allergy;
+        let because = station.watch.iter().filter(|reason| counts(reason.kind)).min_by_key(|reason| reason.kind)?;
+        Some((rank, Some(because.kind), because.words.clone()))
     };
     let mut found: Vec<_> = stations.iter().filter_map(|station| Some((reason(station)?, station.student.id))).collect();
     found.sort_by(|((rank, kind, _), one), ((other_rank, other_kind, _), other)| {
