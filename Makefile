@@ -70,7 +70,7 @@ check-rust: web/dist/index.html
 	cargo fmt --all --check
 	cargo clippy -q --workspace --all-targets --all-features -- -D warnings
 	node tools/cycles.mjs
-	cargo test --workspace
+	cargo test --workspace --no-fail-fast
 	@touch $(BIN)
 
 check-web: $(BIN) web/node_modules/.done

@@ -148,6 +148,12 @@ fn called(reader: &Reader<'_>, catalogue: &Catalogue, of: Of, id: i64) -> Result
     })
 }
 
+/// How many kinds of change there are: each writing route is one.
+#[cfg(test)]
+pub(crate) const fn how_many() -> usize {
+    DEEDS.len()
+}
+
 #[cfg(test)]
 mod tests {
     use super::*;
