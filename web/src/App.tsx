@@ -15,6 +15,7 @@ const RotationPage = lazy(() => import('./features/rotation/RotationPage'));
 const ReadyPage = lazy(() => import('./features/plan/ReadyPage'));
 const PaperPage = lazy(() => import('./features/paper/PaperPage'));
 const ClassPage = lazy(() => import('./features/class/ClassPage'));
+const WallPage = lazy(() => import('./features/wall/WallPage'));
 const YardPage = lazy(() => import('./features/yard/YardPage'));
 const PlaybookPage = lazy(() => import('./features/playbook/PlaybookPage'));
 const BenchPage = lazy(() => import('./features/bench/BenchPage'));
@@ -50,6 +51,7 @@ export function App() {
           <Route path="/" element={<StartPage />} />
           <Route path="/start" element={<Doors />} />
           <Route path="/courses/new" element={<CoursePage />} />
+          <Route path="/courses/:courseId/wall/:lessonId" element={<WallPage />} />
           <Route path="/courses/:courseId" element={<Frame />}>
             <Route index element={<Navigate to="yard" replace />} />
             <Route path="rack" element={<RackPage />} />

@@ -5,10 +5,12 @@
 //! need the special clearance, whatever their length; a single bevel goes to the hand it is ground for. No clearance
 //! takes a child over the length of the age band.
 
+use std::collections::BTreeSet;
+
 use crate::catalogue::{Edge, KnifeType, Motion, ProgressRules};
 use crate::people::{AgeBand, Hand, HandSize};
 use crate::problem::Problem;
-use crate::records::{EdgeState, Knife, Student};
+use crate::records::{CourseFields, EdgeState, Knife, Student};
 use crate::text;
 use crate::text::Text;
 use crate::units::Millimetres;
@@ -75,6 +77,11 @@ pub enum Barrier {
         /// Blade length, where that is what asks for it.
         length: Option<Millimetres>,
     },
+    /// The course asks for a passed briefing first.
+    NotBriefed {
+        /// Name of the student.
+        name: String,
+    },
     /// Ground for the other hand.
     OtherHand {
         /// The hand that it is ground for.
@@ -92,6 +99,7 @@ impl Barrier {
             Barrier::Age { .. } => "length.age",
             Barrier::TooLong { .. } => "student.clearance",
             Barrier::NeedsSpecial { .. } => "student.special",
+            Barrier::NotBriefed { .. } => "student.briefing",
             Barrier::OtherHand { .. } => "student.hand",
         }
     }
@@ -117,6 +125,9 @@ impl Barrier {
                     " is beyond what length alone clears: it needs the special clearance, which this student has not earned yet."
                 ]
             }
+            Barrier::NotBriefed { name } => {
+                text![text::Name(name), " has not passed a briefing in this course yet: two minutes of Ask me come first."]
+            }
             Barrier::OtherHand { ground_for } => {
                 text!["Ground for the ", ground_for.name(), " hand; this student works with the ", ground_for.other().name(), "."]
             }
@@ -137,6 +148,7 @@ impl Barrier {
             Barrier::Age { most, .. } => text!["up to ", most],
             Barrier::TooLong { clearance, .. } => text!["up to ", clearance, " until the evidence clears more"],
             Barrier::NeedsSpecial { .. } => text!["a knife that needs no special clearance"],
+            Barrier::NotBriefed { .. } => text!["a passed briefing, then a knife"],
             Barrier::OtherHand { ground_for } => text!["a knife for the ", ground_for.other().name(), " hand"],
         }
     }
@@ -145,6 +157,13 @@ impl Barrier {
 /// What keeps a knife out of every class: it failed its edge test.
 pub fn dull_barrier(knife: &Knife) -> Option<Barrier> {
     (knife.fields.edge_state == EdgeState::Dull).then(|| Barrier::Dull { numbers: knife.fields.number.clone() })
+}
+
+/// What keeps a student from the first knife where the course asks for a passed briefing: `briefed` are those who passed
+/// one in this course.
+pub fn briefing_barrier(course: &CourseFields, briefed: &BTreeSet<i64>, student: &Student) -> Option<Barrier> {
+    let due = course.briefing_first && !briefed.contains(&student.id);
+    due.then(|| Barrier::NotBriefed { name: student.fields.name.clone() })
 }
 
 /// A blade as eligibility looks at it.

@@ -36,6 +36,7 @@
 //! assert_eq!(verdict.inside.count, 2);
 //! ```
 
+pub mod ask;
 pub mod at_hand;
 pub mod calendar;
 pub mod care;

@@ -86,6 +86,11 @@ impl Problem {
             .then(|| Self::new(pointer, name, value, "is out of range", format!("{least} to {most}")))
     }
 
+    /// The same of a text that may be left out.
+    pub fn unless_short(pointer: &str, name: &str, value: &str, most: usize) -> Option<Self> {
+        if value.trim().is_empty() { None } else { Self::unless_text(pointer, name, value, most) }
+    }
+
     /// Checks that a text, trimmed, has 1 to `most` characters and none that are control characters.
     pub fn unless_text(pointer: &str, name: &str, value: &str, most: usize) -> Option<Self> {
         let length = value.trim().chars().count();

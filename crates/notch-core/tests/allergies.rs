@@ -1,5 +1,7 @@
 //! Whom an allergy is about is data: no name is looked for in a sentence.
 
+use std::collections::BTreeSet;
+
 use crate::common::{CATALOGUE, course, rack, student};
 use jiff::civil::date;
 use notch_core::at_hand::AtHand;
@@ -52,6 +54,8 @@ fn with_class<T>(students: &[Student], look: impl FnOnce(&ClassInput<'_>) -> T) 
         attempts: &[],
         incidents: &[],
         exercise_id: None,
+        briefed: &BTreeSet::new(),
+        room: &[],
         today: date(2026, 10, 6),
     })
 }

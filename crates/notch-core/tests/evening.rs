@@ -1,6 +1,6 @@
 //! The class as it runs, the sheet before it, and the count after it.
 
-use std::collections::BTreeMap;
+use std::collections::{BTreeMap, BTreeSet};
 
 use crate::common::attempts::{Marked, attempt, blind, stopped};
 use crate::common::{CATALOGUE, course, rack, student};
@@ -8,6 +8,7 @@ use jiff::civil::{Date, date};
 use notch_core::at_hand::AtHand;
 use notch_core::care::CareHistory;
 use notch_core::catalogue::{Grip, Hold, Motion, SegmentKind, Third};
+use notch_core::eligibility::briefing_barrier;
 use notch_core::people::{AgeBand, Hand};
 use notch_core::progress::GoodShares;
 use notch_core::records::{
@@ -34,6 +35,7 @@ struct Evening {
     ticks: Vec<CheckTick>,
     attempts: Vec<Attempt>,
     rotation: KeptRotation,
+    briefed: BTreeSet<i64>,
 }
 
 /// So many chef's knives of 200 mm, numbered from 1.
@@ -64,6 +66,7 @@ fn evening(pupils: i64, knives: u8) -> Evening {
         ticks: Vec::new(),
         attempts: Vec::new(),
         rotation: KeptRotation::default(),
+        briefed: BTreeSet::new(),
     }
 }
 
@@ -136,6 +139,8 @@ impl Evening {
             attempts: &self.attempts,
             incidents: &[],
             exercise_id: None,
+            briefed: &self.briefed,
+            room: &[],
             today: TODAY,
         }
     }
@@ -465,4 +470,45 @@ fn each_washes_up_in_turn_at_the_sinks_there_are() {
     assert_eq!(short_by(Some(3), SegmentKind::CleanDown), 0);
     assert_eq!(short_by(None, SegmentKind::CleanDown), 0, "nobody has said how many there are");
     assert_eq!(short_by(Some(2), SegmentKind::Arrival), 0, "nobody washes up then");
+}
+
+#[test]
+fn the_beat_is_held_back_until_the_pieces_are_even() {
+    let beat = |evening: &Evening| evening.class().stations[0].beat.clone();
+    let first = beat(&evening(3, 3));
+    assert_eq!((first.per_minute, first.held_back), (30.0, true), "who has shown nothing begins slowly");
+    // As quick as a trained hand, and nothing measured: the beat is that of what was shown, no quicker one.
+    let quick = |id: i64| Attempt { reference_seconds: Some(200.0), ..stopped(id, "julienne", 60.0) };
+    let mut uneven = Evening { attempts: vec![quick(1)], ..evening(3, 3) };
+    assert_eq!((beat(&uneven).per_minute, beat(&uneven).held_back), (100.0, true));
+    // Thirty even pieces, taken unseen, with grip and hold seen: the next pace.
+    let pieces = ["3.2 3.2 50"; 10].join("\n");
+    let even = |id: i64| Attempt { samples: vec![blind("julienne", &pieces)], ..quick(id) };
+    uneven.attempts = (1..=3).map(even).collect();
+    assert_eq!((beat(&uneven).per_minute, beat(&uneven).held_back), (160.0, false));
+    // A Stop fault closes what was cut: back to the pace that was shown.
+    let marks = AttemptMarks { grip_ticked: true, hold_ticked: true, faults: vec!["blade_up".into()] };
+    uneven.attempts.push(even(4).marked(marks));
+    assert!(beat(&uneven).held_back);
+}
+
+#[test]
+fn nobody_starts_before_a_briefing_where_the_course_asks_for_one() {
+    let mut evening = evening(3, 3);
+    let due = |evening: &Evening| {
+        let view = evening.class();
+        let due: Vec<bool> = view.stations.iter().map(|station| station.briefing_due).collect();
+        (due, view.round.starts.len())
+    };
+    let (all, starts) = due(&evening);
+    assert!(all.iter().all(|due| !due) && starts > 1);
+    evening.course.fields.briefing_first = true;
+    let (all, starts) = due(&evening);
+    assert!(all.iter().all(|due| *due) && starts == 0);
+    let (first, others) = (evening.students[0].id, evening.students.len() - 1);
+    evening.briefed.insert(first);
+    let (all, starts) = due(&evening);
+    assert_eq!((all.iter().filter(|due| **due).count(), starts), (others, 1));
+    let barrier = briefing_barrier(&evening.course.fields, &evening.briefed, &evening.students[1]).unwrap();
+    assert_eq!(barrier.id(), "student.briefing");
 }

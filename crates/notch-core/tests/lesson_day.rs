@@ -1,6 +1,6 @@
 //! The day of a lesson as a whole: its rotation with what would free it, and whether it is ready.
 
-use std::collections::BTreeMap;
+use std::collections::{BTreeMap, BTreeSet};
 
 use crate::common::{CATALOGUE, course, knife, student};
 use jiff::civil::{Date, date};
@@ -111,6 +111,8 @@ impl Day {
             attempts: &[],
             incidents: &[],
             exercise_id: None,
+            briefed: &BTreeSet::new(),
+            room: &[],
             today: self.today,
         };
         let rotation = rotation_view(&class, plan.time_rule.clone(), &self.kept, news.unwrap_or(&self.kept.fields));

@@ -12,6 +12,7 @@ mod common;
 
 mod advice;
 mod allergies;
+mod ask;
 mod bench;
 mod bench_views;
 mod beside;

@@ -239,7 +239,14 @@ fn a_food_is_counted_peeled_as_it_is_worked_or_as_the_instructor_says() {
 fn marks_and_incidents_are_checked() {
     let marks = AttemptMarks { faults: vec!["fingertip_ahead".into(), "hummed".into()], ..AttemptMarks::default() };
     assert_eq!(pointers(&marks.check(&CATALOGUE)), ["/marks/faults/1"]);
-    let incident = |words: &str| IncidentFields { student_id: None, kind: IncidentKind::NearMiss, words: words.into() };
+    let incident = |words: &str| IncidentFields {
+        student_id: None,
+        kind: IncidentKind::NearMiss,
+        words: words.into(),
+        place: String::new(),
+        first_aid: String::new(),
+        aid_by: String::new(),
+    };
     assert_eq!(pointers(&incident(" ").check()), ["/words"]);
     assert_eq!(pointers(&incident(&"x".repeat(401)).check()), ["/words"]);
     assert!(incident("a knife slid off the board").check().is_empty());

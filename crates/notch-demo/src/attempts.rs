@@ -8,7 +8,8 @@ use notch_core::fitting::KnifeSource;
 use notch_core::lesson::{first_segments, with_practice_for};
 use notch_core::measure::{MeasuredPiece, SampleCustom, judge};
 use notch_core::records::{
-    AttemptMarks, ExerciseFields, IncidentFields, IncidentKind, Knife, LessonFields, Making, NewAttempt, Student, StudentFields,
+    AttemptMarks, ExerciseFields, IncidentFields, IncidentKind, Knife, LessonFields, Making, NewAttempt, StationPlace, Student,
+    StudentFields,
 };
 use notch_core::units::Millimetres;
 use notch_core::views::{
@@ -79,13 +80,34 @@ pub(crate) fn fill(
         let fields = LessonFields { segments, ..fields };
         writer.change_lesson(kept.id, kept.version, &fields)?;
         if let Some((_, name, words)) = plan.near_miss.filter(|(lesson, ..)| *lesson == number) {
-            let student_id = students.iter().find(|student| student.fields.name == name).map(|student| student.id);
-            let fields = IncidentFields { student_id, kind: IncidentKind::NearMiss, words: words.to_owned() };
-            writer.add_incident(kept.id, clock, &fields)?;
+            let who = students.iter().find(|student| student.fields.name == name);
+            writer.add_incident(kept.id, clock, &near_miss(who, words))?;
         }
     }
+    writer.place_stations(course.id, &room(&students))?;
     writer.set_goals(course.id, &plan.goals)?;
     draft(writer, &at_hand)
+}
+
+fn near_miss(who: Option<&Student>, words: &str) -> IncidentFields {
+    IncidentFields {
+        student_id: who.map(|student| student.id),
+        kind: IncidentKind::NearMiss,
+        words: words.to_owned(),
+        place: who.map_or_else(String::new, |student| format!("station {}", student.fields.station)),
+        first_aid: String::new(),
+        aid_by: String::new(),
+    }
+}
+
+/// Two benches on each side of an aisle, four stations to a row.
+fn room(students: &[Student]) -> Vec<StationPlace> {
+    let place = |student: &Student| {
+        let nth = student.fields.station.saturating_sub(1);
+        let x = [110, 330, 670, 890].get(usize::from(nth % 4)).copied()?;
+        Some(StationPlace { station: student.fields.station, x, y: 130 + (nth / 4).min(3) * 250 })
+    };
+    students.iter().filter_map(place).collect()
 }
 
 /// Fills the lessons to come by the draft, as the school's instructor would.

@@ -152,6 +152,7 @@ fn autumn_watch_fields() -> CourseFields {
             delivery_days: vec![DayOfWeek::Monday, DayOfWeek::Thursday],
         },
         doctrines: Doctrines::default(),
+        briefing_first: false,
     }
 }
 
@@ -178,6 +179,7 @@ fn small_galley() -> PlannedCourse {
             delivery_days: Vec::new(),
         },
         doctrines: Doctrines { towards_self: TowardsSelf::Never, ..Doctrines::default() },
+        briefing_first: false,
     };
     let morning = |month: i8, day: i8| date(2026, month, day).at(10, 0, 0, 0);
     let lesson = |title, starts_at, exercises| PlannedLesson { title, starts_at, exercises };

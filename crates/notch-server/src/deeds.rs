@@ -31,7 +31,7 @@ enum Of {
 
 /// Method and route, what was done in the past tense, to what, and what a page reads again after it. A record of an earlier program whose route is
 /// no longer here is told as a change.
-const DEEDS: [(&str, &str, To, Subject); 53] = [
+const DEEDS: [(&str, &str, To, Subject); 55] = [
     ("POST /api/courses", "Began a course", To::Made(Of::Course), Subject::Course),
     ("POST /api/course-file", "Took a course from a file", To::Made(Of::Course), Subject::Course),
     ("PUT /api/copies/keep", "Said how many copies are kept", To::Nothing, Subject::Copies),
@@ -67,6 +67,8 @@ const DEEDS: [(&str, &str, To, Subject); 53] = [
     ("POST /api/lessons/{id}/check", "Ticked the check sheet", To::This(Of::Lesson), Subject::Check),
     ("POST /api/lessons/{id}/count", "Counted knives", To::This(Of::Lesson), Subject::Count),
     ("POST /api/lessons/{id}/close", "Closed the count, or opened it again", To::This(Of::Lesson), Subject::Count),
+    ("POST /api/lessons/{id}/briefings", "Kept a briefing", To::This(Of::Lesson), Subject::Briefing),
+    ("PUT /api/courses/{id}/room", "Placed the stations", To::This(Of::Course), Subject::Room),
     ("POST /api/lessons/{id}/incidents", "Wrote down an incident", To::This(Of::Lesson), Subject::Incident),
     (
         "POST /api/lessons/{id}/sharp-dull",

@@ -30,6 +30,10 @@ pub(crate) enum Subject {
     Attempt,
     /// Nicks and near-misses.
     Incident,
+    /// Briefings that were kept.
+    Briefing,
+    /// Where the stations stand.
+    Room,
     /// What was shown sharp and dull.
     Demonstration,
     /// Ticks of the check sheet.

@@ -11,6 +11,7 @@
 mod common;
 
 mod api;
+mod ask;
 mod copies;
 mod course_file;
 mod course_plan;
@@ -21,6 +22,7 @@ mod house;
 mod paper;
 mod plan;
 mod produce;
+mod room;
 mod roster;
 mod rotation;
 mod secure;

@@ -134,7 +134,9 @@ async fn an_invitation_that_ran_out_or_was_made_anew_opens_nothing() {
 }
 
 /// What an assistant may change, beside the own session and passphrase.
-const OF_ASSISTANTS: [&str; 14] = [
+const OF_ASSISTANTS: [&str; 16] = [
+    "POST /api/lessons/{id}/briefings",
+    "PUT /api/courses/{id}/room",
     "POST /api/rack/{id}/care",
     "POST /api/lessons/{id}/check",
     "POST /api/lessons/{id}/count",

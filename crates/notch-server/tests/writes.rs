@@ -155,6 +155,13 @@ async fn every_write(server: &Server) -> Vec<Write> {
             5,
             json!({ "student_id": 3, "kind": "near_miss", "words": "A cloth slipped." }),
         ),
+        write(
+            Method::POST,
+            "/api/lessons/{id}/briefings",
+            5,
+            json!({ "seed": 7, "answered": [{ "about": { "kind": "fault", "fault": "blade_up" }, "answer": "blade_up" }] }),
+        ),
+        write(Method::PUT, "/api/courses/{id}/room", 1, json!({ "places": [{ "station": 1, "x": 40, "y": 990 }] })),
         write(Method::POST, "/api/samples/{id}/take-back", 1, json!({ "who": "Mara", "why": "Entered twice." })),
         write(Method::POST, "/api/incidents/{id}/take-back", 1, json!({ "who": "Mara", "why": "Written down twice." })),
         write(Method::POST, "/api/lessons/{id}/sharp-dull", 5, demonstration),
@@ -203,6 +210,7 @@ async fn kept(server: &Server) -> Vec<Value> {
         "/api/lessons/5/check",
         "/api/lessons/5/count",
         "/api/lessons/4/count",
+        "/api/lessons/5/closing",
         "/api/lessons/6/plan",
         "/api/lessons/7/plan",
         "/api/lessons/6/rotation",
@@ -265,7 +273,8 @@ async fn a_change_of_what_is_not_there_is_refused_and_changes_nothing() {
 }
 
 /// The questions that are put with a body and change nothing.
-const QUESTIONS: [&str; 21] = [
+const QUESTIONS: [&str; 22] = [
+    "/api/lessons/{id}/ask",
     // A copy is made of the school; nothing in it changes.
     "/api/copies",
     "/api/lessons/{id}/rotation/look",

@@ -86,7 +86,14 @@ pub(crate) fn incident(row: &Row<'_>) -> rusqlite::Result<Incident> {
         id: row.get("id")?,
         lesson_id: row.get("lesson_id")?,
         happened_at: word(row, "happened_at")?,
-        fields: IncidentFields { student_id: row.get("student_id")?, kind: word(row, "kind")?, words: row.get("words")? },
+        fields: IncidentFields {
+            student_id: row.get("student_id")?,
+            kind: word(row, "kind")?,
+            words: row.get("words")?,
+            place: row.get("place")?,
+            first_aid: row.get("first_aid")?,
+            aid_by: row.get("aid_by")?,
+        },
         taken_back: optional_json(row, "taken_back_json")?,
     })
 }
@@ -177,6 +184,15 @@ impl Reader<'_> {
     /// [`StoreError::NotFound`].
     pub fn attempt(&self, id: i64) -> Result<Attempt, StoreError> {
         self.attempts_by(attempts_where!("WHERE attempt.id = ?1"), id)?.pop().ok_or(StoreError::NotFound { what: "attempt", id })
+    }
+
+    /// One sample.
+    ///
+    /// # Errors
+    /// [`StoreError::NotFound`].
+    pub fn sample(&self, id: i64) -> Result<Sample, StoreError> {
+        let mut statement = self.tx.prepare_cached(&format!("SELECT {SAMPLE} FROM sample WHERE id = ?1"))?;
+        statement.query_row([id], sample).optional()?.ok_or(StoreError::NotFound { what: "sample", id })
     }
 
     fn samples(&self, attempt_id: i64) -> Result<Vec<Sample>, StoreError> {
@@ -397,8 +413,18 @@ impl Writer<'_> {
             self.student(student_id)?;
         }
         self.tx.execute(
-            "INSERT INTO incident (lesson_id, student_id, kind, happened_at, words) VALUES (?1, ?2, ?3, ?4, ?5)",
-            params![lesson_id, fields.student_id, to_word(&fields.kind)?, moment(at), fields.words.trim()],
+            "INSERT INTO incident (lesson_id, student_id, kind, happened_at, words, place, first_aid, aid_by)
+             VALUES (?1, ?2, ?3, ?4, ?5, ?6, ?7, ?8)",
+            params![
+                lesson_id,
+                fields.student_id,
+                to_word(&fields.kind)?,
+                moment(at),
+                fields.words.trim(),
+                fields.place.trim(),
+                fields.first_aid.trim(),
+                fields.aid_by.trim()
+            ],
         )?;
         Ok(self.tx.last_insert_rowid())
     }

@@ -8,8 +8,8 @@ use notch_core::course_file::{
 };
 use notch_core::own::{OwnKind, OwnValue};
 use notch_core::records::{
-    Attempt, CheckTick, Course, DemonstrationFields, Exercise, IncidentFields, KeptRotation, KnifeWork, Lesson, LessonFields,
-    Mark, NewAttempt, StoredSegment,
+    Attempt, Briefing, CheckTick, Course, DemonstrationFields, Exercise, IncidentFields, KeptRotation, KnifeWork, Lesson,
+    LessonFields, Mark, NewAttempt, StoredSegment,
 };
 use notch_core::views::CheckSheet;
 use rusqlite::Row;
@@ -77,6 +77,7 @@ impl Reader<'_> {
             goals: self.goals(course_id)?,
             knives,
             students,
+            room: self.room(course_id)?,
             lessons,
         })
     }
@@ -127,6 +128,7 @@ impl Reader<'_> {
             segments: lesson.fields.segments.iter().map(segment).collect::<Result<_, _>>()?,
             attempts: self.attempts_of_lesson(lesson.id)?.into_iter().map(attempt).collect::<Result<_, _>>()?,
             incidents: self.file_incidents(lesson.id, places)?,
+            briefings: self.file_briefings(lesson.id, places)?,
             ticks: self.check_ticks(lesson.id)?.into_iter().filter_map(tick).collect(),
             knives_out: self.file_knives_out(lesson.id, places)?,
             closed: self.closing(lesson.id)?,
@@ -207,10 +209,20 @@ impl Reader<'_> {
         let incidents = self.listed(sql, lesson_id, attempts::incident)?;
         let of = |incident: notch_core::records::Incident| {
             let student = incident.fields.student_id.map(|id| place_in(&places.students, "student", id)).transpose()?;
-            let IncidentFields { kind, words, .. } = incident.fields;
-            Ok(FileIncident { student, kind, words, happened_at: incident.happened_at, taken_back: incident.taken_back })
+            let IncidentFields { kind, words, place, first_aid, aid_by, .. } = incident.fields;
+            let (happened_at, taken_back) = (incident.happened_at, incident.taken_back);
+            Ok(FileIncident { student, kind, words, place, first_aid, aid_by, happened_at, taken_back })
         };
         incidents.into_iter().map(of).collect()
+    }
+
+    fn file_briefings(&self, lesson_id: i64, places: &Places) -> Result<Vec<Briefing>, StoreError> {
+        let place = |id: &i64| Ok(i64::try_from(place_in(&places.students, "student", *id)?).unwrap_or(i64::MAX));
+        let of = |briefing: Briefing| {
+            let students = briefing.students.iter().map(place).collect::<Result<_, StoreError>>()?;
+            Ok(Briefing { id: 0, students, ..briefing })
+        };
+        self.briefings(lesson_id)?.into_iter().map(of).collect()
     }
 
     fn file_knives_out(&self, lesson_id: i64, places: &Places) -> Result<Vec<FileKnifeOut>, StoreError> {
@@ -247,6 +259,7 @@ impl Writer<'_> {
         self.take_own(&file.own)?;
         let course = self.add_course(&file.course)?;
         self.set_goals(course.id, &file.goals)?;
+        self.place_stations(course.id, &file.room)?;
         let rack_is_empty = self.knife_numbers()?.is_empty();
         let mut ids = Ids::default();
         for knife in &file.knives {
@@ -297,11 +310,23 @@ impl Writer<'_> {
         }
         for incident in &file.incidents {
             let student_id = incident.student.map(|place| id_at(&ids.students, "student", place)).transpose()?;
-            let fields = IncidentFields { student_id, kind: incident.kind, words: incident.words.clone() };
+            let fields = IncidentFields {
+                student_id,
+                kind: incident.kind,
+                words: incident.words.clone(),
+                place: incident.place.clone(),
+                first_aid: incident.first_aid.clone(),
+                aid_by: incident.aid_by.clone(),
+            };
             let id = self.add_incident(lesson.id, incident.happened_at, &fields)?;
             if let Some(taken_back) = &incident.taken_back {
                 self.take_incident_back(id, taken_back)?;
             }
+        }
+        for briefing in &file.briefings {
+            let id = |place: &i64| id_at(&ids.students, "student", usize::try_from(*place).unwrap_or(usize::MAX));
+            let students = briefing.students.iter().map(id).collect::<Result<_, _>>()?;
+            self.add_briefing(lesson.id, &Briefing { students, ..briefing.clone() })?;
         }
         for (_, id) in file.exercises.iter().zip(&exercises).filter(|(exercise, _)| exercise.archived) {
             self.archive_exercise(*id, self.exercise(*id)?.version, true)?;

@@ -24,6 +24,7 @@ pub(crate) fn course(row: &Row<'_>) -> rusqlite::Result<Course> {
             resources: json(row, "resources_json")?,
             doctrines: json(row, "doctrines_json")?,
             time_zone: row.get("time_zone")?,
+            briefing_first: row.get("briefing_first")?,
         },
     })
 }
@@ -55,8 +56,8 @@ impl Writer<'_> {
     /// What the database says.
     pub fn add_course(&self, fields: &CourseFields) -> Result<Course, StoreError> {
         self.tx.execute(
-            "INSERT INTO course (name, school, place, age_band, pace, standard_set, tolerance, lesson_minutes, boards, board_material, resources_json, doctrines_json, time_zone)
-             VALUES (:name, :school, :place, :age_band, :pace, :standard_set, :tolerance, :lesson_minutes, :boards, :board_material, :resources, :doctrines, :time_zone)",
+            "INSERT INTO course (name, school, place, age_band, pace, standard_set, tolerance, lesson_minutes, boards, board_material, resources_json, doctrines_json, time_zone, briefing_first)
+             VALUES (:name, :school, :place, :age_band, :pace, :standard_set, :tolerance, :lesson_minutes, :boards, :board_material, :resources, :doctrines, :time_zone, :briefing_first)",
             named_params! {
                 ":name": fields.name.trim(),
                 ":school": fields.school.trim(),
@@ -71,6 +72,7 @@ impl Writer<'_> {
                 ":resources": to_json(&fields.resources)?,
                 ":doctrines": to_json(&fields.doctrines)?,
                 ":time_zone": fields.time_zone,
+                ":briefing_first": fields.briefing_first,
             },
         )?;
         self.course(self.tx.last_insert_rowid())
@@ -86,7 +88,7 @@ impl Writer<'_> {
         self.tx.execute(
             "UPDATE course SET version = version + 1, name = :name, school = :school, place = :place, age_band = :age_band,
                     pace = :pace, standard_set = :standard_set, tolerance = :tolerance, lesson_minutes = :lesson_minutes,
-                    boards = :boards, board_material = :board_material, resources_json = :resources, doctrines_json = :doctrines, time_zone = :time_zone
+                    boards = :boards, board_material = :board_material, resources_json = :resources, doctrines_json = :doctrines, time_zone = :time_zone, briefing_first = :briefing_first
              WHERE id = :id",
             named_params! {
                 ":id": id,
@@ -103,6 +105,7 @@ impl Writer<'_> {
                 ":resources": to_json(&fields.resources)?,
                 ":doctrines": to_json(&fields.doctrines)?,
                 ":time_zone": fields.time_zone,
+                ":briefing_first": fields.briefing_first,
             },
         )?;
         self.course(id)

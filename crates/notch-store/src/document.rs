@@ -11,7 +11,8 @@ use crate::error::StoreError;
 use crate::migrations::{MIGRATIONS, WITH_ZONES, schema_version};
 use crate::open::{Store, machine_zone, set_zones};
 use crate::{
-    attempts, care, count, course_plan, courses, demonstrations, knives, lessons, marks, own, rotations, runs, staff, students,
+    attempts, briefings, care, count, course_plan, courses, demonstrations, knives, lessons, marks, own, rooms, rotations, runs,
+    staff, students,
 };
 
 /// Name of the format, in every document.
@@ -19,7 +20,7 @@ pub const FORMAT: &str = "yard-notch-school";
 
 /// Tables in an order in which each refers only to earlier ones. Settings, passphrases, invitations and sessions
 /// stay home.
-pub(crate) const TABLES: [&str; 23] = [
+pub(crate) const TABLES: [&str; 26] = [
     "own_value",
     "course",
     "person",
@@ -34,6 +35,9 @@ pub(crate) const TABLES: [&str; 23] = [
     "sample",
     "piece",
     "incident",
+    "briefing",
+    "briefed",
+    "station_place",
     "check_tick",
     "knife_out",
     "closing",
@@ -153,6 +157,8 @@ fn read_row(table: &str, row: &Row<'_>) -> Result<(), String> {
         "sample" => attempts::sample(row).map(drop),
         "piece" => attempts::piece(row).map(drop),
         "incident" => attempts::incident(row).map(drop),
+        "briefing" => briefings::briefing(row).map(drop),
+        "station_place" => rooms::place(row).map(drop),
         "check_tick" => count::tick(row).map(drop),
         "knife_out" => count::out_and_in(row).map(drop),
         "closing" => count::closing(row).map(drop),

@@ -5,6 +5,7 @@
 //! core's record types only.
 
 mod attempts;
+mod briefings;
 mod care;
 mod check;
 mod columns;
@@ -27,6 +28,7 @@ mod open;
 mod own;
 mod pages;
 mod rights;
+mod rooms;
 mod rotations;
 mod runs;
 mod schools;

@@ -22,6 +22,7 @@ const STEPS: &[M<'static>] = &[
     M::up(include_str!("../migrations/0016_staff.sql")),
     M::up(include_str!("../migrations/0017_run.sql")),
     M::up(include_str!("../migrations/0018_mark.sql")),
+    M::up(include_str!("../migrations/0019_class.sql")),
 ];
 
 pub(crate) const MIGRATIONS: Migrations<'static> = Migrations::from_slice(STEPS);

@@ -327,7 +327,14 @@ fn a_knife_is_held_while_an_attempt_runs_and_by_nobody_after_it() -> Tested {
 fn incidents_are_of_their_course_the_latest_first() -> Tested {
     let folder = TempDir::new()?;
     let store = filled(folder.path())?;
-    let nick = |words: &str| IncidentFields { student_id: None, kind: IncidentKind::Nick, words: words.into() };
+    let nick = |words: &str| IncidentFields {
+        student_id: None,
+        kind: IncidentKind::Nick,
+        words: words.into(),
+        place: String::new(),
+        first_aid: String::new(),
+        aid_by: String::new(),
+    };
     store.write::<_, StoreError>(|writer| {
         let other = writer.add_course(&crate::common::course())?;
         let elsewhere = writer.add_lesson(other.id, &crate::common::lesson(Vec::new()))?;
@@ -349,7 +356,14 @@ fn incidents_are_of_their_course_the_latest_first() -> Tested {
 fn a_reading_that_nobody_waits_for_is_broken_off_and_the_next_is_not() -> Tested {
     let folder = TempDir::new()?;
     let store = filled(folder.path())?;
-    let slip = IncidentFields { student_id: None, kind: IncidentKind::Nick, words: "slipped".into() };
+    let slip = IncidentFields {
+        student_id: None,
+        kind: IncidentKind::Nick,
+        words: "slipped".into(),
+        place: String::new(),
+        first_aid: String::new(),
+        aid_by: String::new(),
+    };
     store.write::<_, StoreError>(|writer| (0..3000).try_for_each(|at_s| writer.add_incident(1, at(at_s), &slip).map(|_| ())))?;
     let broken_off = store.read_while(|| false, |reader| reader.incidents(1));
     assert!(broken_off.unwrap_err().to_string().contains("interrupted"));

@@ -24,6 +24,7 @@ export const keys = {
   count: (lesson: number) => ['count', lesson] as const,
   plan: (lesson: number) => ['plan', lesson] as const,
   class: (lesson: number) => ['class', lesson] as const,
+  drawings: (lesson: number) => ['drawings', lesson] as const,
   run: (lesson: number) => ['run', lesson] as const,
   yard: (course: number) => ['yard', course] as const,
   student: (id: number) => ['student', id] as const,
@@ -457,4 +458,68 @@ export const useJudge = (attempt: number | undefined, sample: Api['TypedSample']
     placeholderData: keepPreviousData,
     retry: false,
     gcTime: 60_000,
+  });
+
+/** The next question of a round, and how it stands. */
+export const useAsk = (lesson: number, round: Api['AskRound'] | undefined) =>
+  useQuery({
+    queryKey: ['ask', lesson, round],
+    queryFn: ({ signal }) =>
+      answer(ask.POST('/api/lessons/{id}/ask', { ...path(lesson), body: round as Api['AskRound'], signal })),
+    enabled: round !== undefined,
+    retry: false,
+    staleTime: Infinity,
+    gcTime: 60_000,
+  });
+
+/** What is drawn at the stations: it changes with the rack and the plan alone. */
+export const useDrawings = (lesson: number) =>
+  useQuery({
+    queryKey: keys.drawings(lesson),
+    queryFn: () => answer(ask.GET('/api/lessons/{id}/drawings', path(lesson))),
+  });
+
+/** What a wall screen shows. */
+export const useWall = (lesson: number) =>
+  useQuery({
+    queryKey: [...keys.class(lesson), 'wall'],
+    queryFn: () => answer(ask.GET('/api/lessons/{id}/wall', path(lesson))),
+    placeholderData: keepPreviousData,
+  });
+
+/** What to look at before a class is closed. */
+export const useClosing = (lesson: number) =>
+  useQuery({
+    queryKey: [...keys.count(lesson), 'closing'],
+    queryFn: () => answer(ask.GET('/api/lessons/{id}/closing', path(lesson))),
+    // What was marked a moment ago belongs to it.
+    staleTime: 0,
+    refetchOnMount: 'always',
+  });
+
+/** Two samples on one rule. */
+export const useBeside = (sample: number, other: number | undefined) =>
+  useQuery({
+    queryKey: ['student', 'beside', sample, other],
+    queryFn: ({ signal }) =>
+      answer(
+        ask.GET('/api/samples/{id}/beside', {
+          params: { path: { id: sample }, query: { other: other ?? 0 } },
+          signal,
+        }),
+      ),
+    enabled: other !== undefined,
+    placeholderData: keepPreviousData,
+    retry: false,
+  });
+
+/** Which pieces of a row are taken unseen. */
+export const useDraw = (asked: { of: number; seed: number } | undefined) =>
+  useQuery({
+    queryKey: ['draw', asked],
+    queryFn: ({ signal }) =>
+      answer(ask.GET('/api/blind-draw', { params: { query: asked ?? { of: 1, seed: 0 } }, signal })),
+    enabled: asked !== undefined,
+    retry: false,
+    staleTime: Infinity,
   });

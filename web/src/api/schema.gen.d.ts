@@ -104,6 +104,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/blind-draw": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Places of the pieces to measure, when a pile is laid in a row: ten, or all where there are fewer. */
+        get: operations["class_draw"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calendar/{secret}": {
         parameters: {
             query?: never;
@@ -586,6 +603,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/courses/{id}/room": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Places the stations of a course as they stand in the room. */
+        put: operations["room_keep"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/courses/{id}/roster": {
         parameters: {
             query?: never;
@@ -775,6 +809,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/lessons/{id}/ask": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The next question of a round, and how it stands; nothing is kept. */
+        post: operations["ask_look"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/lessons/{id}/attempts": {
         parameters: {
             query?: never;
@@ -789,6 +840,23 @@ export interface paths {
          *     answer says who could not and why.
          */
         post: operations["class_start"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/lessons/{id}/briefings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Keeps a round as a briefing: of one student, or of everybody who is there. Passed or not is worked out here. */
+        post: operations["ask_keep"];
         delete?: never;
         options?: never;
         head?: never;
@@ -847,6 +915,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/lessons/{id}/closing": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What to look at before a class is closed, what is open first. */
+        get: operations["closing_show"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/lessons/{id}/count": {
         parameters: {
             query?: never;
@@ -859,6 +944,23 @@ export interface paths {
         put?: never;
         /** Counts knives out or in by their numbers. One wrong number and none is counted. */
         post: operations["count_knives"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/lessons/{id}/drawings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What is drawn at the stations of a lesson: outlines of the knives, sections of the cuts. */
+        get: operations["class_drawings"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1196,6 +1298,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/lessons/{id}/wall": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The quiet view for a wall screen. */
+        get: operations["wall_show"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/live": {
         parameters: {
             query?: never;
@@ -1507,6 +1626,23 @@ export interface paths {
         put?: never;
         /** Takes a step of the clock back. */
         post: operations["run_undo"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/samples/{id}/beside": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Two samples side by side, the earlier one first. They must be of the same cut. */
+        get: operations["class_beside"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1957,6 +2093,13 @@ export interface components {
              */
             student_id: number;
         };
+        /** @description A question that was answered. */
+        Answered: {
+            /** @description What it was about. */
+            about: components["schemas"]["AskAbout"];
+            /** @description Id of the answer that was given. */
+            answer: string;
+        };
         /** @description Takes a record out, or brings it back. */
         Archive: {
             /** @description `true` takes it out, `false` brings it back. */
@@ -1966,6 +2109,90 @@ export interface components {
              * @description Version that was read before.
              */
             version: number;
+        };
+        /** @description What a question is about: enough to ask it again, with other answers beside the right one. */
+        AskAbout: {
+            /** @enum {string} */
+            kind: "outline";
+            /** @description Id of the type. */
+            knife_type: string;
+        } | {
+            /** @description Id of the cut. */
+            cut: string;
+            /** @description Id of the food. */
+            food: string;
+            /** @enum {string} */
+            kind: "knife";
+        } | {
+            /** @description Id of the fault. */
+            fault: string;
+            /** @enum {string} */
+            kind: "fault";
+        } | {
+            /** @description Id of the cut. */
+            cut: string;
+            /** @enum {string} */
+            kind: "size";
+        } | {
+            /** @description Id of the caution. */
+            caution: string;
+            /** @description Id of the cut. */
+            cut: string;
+            /** @description Id of the food. */
+            food: string;
+            /** @enum {string} */
+            kind: "caution";
+        };
+        /** @description A round of questions, as far as it was answered. */
+        AskRound: {
+            /** @description Answers in the order in which they were given, up to 200. */
+            answered: components["schemas"]["Answered"][];
+            /**
+             * Format: int32
+             * @description So that one round is not like another.
+             */
+            seed: number;
+            /**
+             * Format: int64
+             * @description The student who is asked; none where the room is.
+             */
+            student_id?: number | null;
+        };
+        /** @description How a round stands. */
+        AskStanding: {
+            /**
+             * Format: int32
+             * @description New questions so far.
+             */
+            asked: number;
+            /**
+             * Format: int32
+             * @description New questions in the round.
+             */
+            of: number;
+            /**
+             * Format: int32
+             * @description Missed, and not yet answered right.
+             */
+            open: number;
+            /** @description All of them were asked, and none is open. */
+            passed: boolean;
+            /**
+             * Format: int32
+             * @description Answered right at once.
+             */
+            right: number;
+            /**
+             * Format: int32
+             * @description How long a round is meant to take, seconds.
+             */
+            seconds: number;
+        };
+        /** @description What comes next in a round, and how it stands. */
+        AskView: {
+            question?: components["schemas"]["Question"] | null;
+            /** @description How it stands. */
+            standing: components["schemas"]["AskStanding"];
         };
         /** @description An attempt as kept. */
         Attempt: {
@@ -2070,6 +2297,18 @@ export interface components {
              * @description Whole slabs and end caps.
              */
             slabs: number;
+        };
+        /** @description A steady beat, one stroke each. */
+        Beat: {
+            /** @description A quicker one is held back until the pieces are even. */
+            held_back: boolean;
+            /**
+             * Format: double
+             * @description Strokes a minute, above 0.
+             */
+            per_minute: number;
+            /** @description Which pace it is, and why no quicker one. */
+            words: components["schemas"]["Text"];
         };
         /**
          * @description Which blade a beginner starts with.
@@ -2434,6 +2673,37 @@ export interface components {
             /** @description What was seen of it. */
             seen: components["schemas"]["Inspected"];
         };
+        /** @description What is kept of a briefing. */
+        Briefing: {
+            /** @description The answers, in the order in which they were given. */
+            answered: components["schemas"]["Answered"][];
+            /**
+             * Format: int32
+             * @description New questions that were asked.
+             */
+            asked: number;
+            /**
+             * Format: date-time
+             * @description When it ended.
+             */
+            at: Moment;
+            /**
+             * Format: int64
+             * @description Id; 0 before it is kept.
+             */
+            id?: number;
+            /** @description All were asked, and what was missed was answered right in the end. */
+            passed: boolean;
+            /**
+             * Format: int32
+             * @description Answered right at once.
+             */
+            right: number;
+            /** @description The room was asked, by show of hands; otherwise one student was. */
+            room: boolean;
+            /** @description Who was there. */
+            students: number[];
+        };
         /** @description A rule that a plan breaks. */
         BrokenRule: {
             /** @description Which. */
@@ -2719,6 +2989,8 @@ export interface components {
                  * @description Boards, 1 to 60.
                  */
                 boards: number;
+                /** @description Nobody is handed a knife before a passed briefing. */
+                briefing_first?: boolean;
                 /** @description The doctrines that the course has chosen. */
                 doctrines: components["schemas"]["Doctrines"];
                 /**
@@ -3041,6 +3313,18 @@ export interface components {
             /** @description Who ticked it, 1 to 60 characters. */
             who: string;
         };
+        /** @description One of the answers that are offered. */
+        Choice: {
+            /** @description What it is sent by. */
+            id: string;
+            /** @description Why, or why not. */
+            reason: components["schemas"]["Text"];
+            /** @description Whether it is the right one. */
+            right: boolean;
+            silhouette?: components["schemas"]["Silhouette"] | null;
+            /** @description Its words. */
+            words: components["schemas"]["Text"];
+        };
         /** @description A wanted size with its limits. */
         ChooseForMe: {
             /** @description What may not be exceeded. */
@@ -3078,6 +3362,13 @@ export interface components {
          * @enum {string}
          */
         CitrusPeel: "board" | "hand";
+        /** @description The drawings of a class. */
+        ClassDrawings: {
+            /** @description Outlines, each once. */
+            outlines: components["schemas"]["KnivesOutline"][];
+            /** @description Sections. */
+            sections: components["schemas"]["ExerciseSection"][];
+        };
         /** @description An exercise as Class needs it. */
         ClassExercise: {
             /** @description What to measure of each piece, in the order to type it. */
@@ -3088,12 +3379,22 @@ export interface components {
              */
             id: number;
             /**
+             * Format: int32
+             * @description Pieces that each student's share gives, from the geometry.
+             */
+            pieces_each?: number | null;
+            /**
              * Format: double
              * @description Seconds of the reference pace.
              */
             reference_seconds?: number | null;
             /** @description `pinch · claw · push cut · heel third`. */
             setup: string;
+            /**
+             * Format: int64
+             * @description Strokes that they take.
+             */
+            strokes_each?: number | null;
             target?: components["schemas"]["Target"] | null;
             /** @description `Julienne of carrot`. */
             title: string;
@@ -3148,6 +3449,8 @@ export interface components {
             knives: components["schemas"]["ClassKnife"][];
             /** @description The lesson. */
             lesson: components["schemas"]["Lesson"];
+            /** @description Where the stations stand; one without a place stands in the row of those that were not placed yet. */
+            room: components["schemas"]["StationPlace"][];
             /** @description Who starts next with one touch. */
             round: components["schemas"]["ClassRound"];
             /** @description Stations in order. */
@@ -3192,6 +3495,42 @@ export interface components {
             who: string;
             /** @description What happened to knives that were missing; empty if none was. */
             words: string;
+        };
+        /**
+         * @description What it is about.
+         * @enum {string}
+         */
+        ClosingAbout: "knives" | "running" | "paused" | "measuring" | "incident" | "edge" | "scraps" | "briefing" | "marks";
+        /** @description One thing to look at. */
+        ClosingItem: {
+            /** @description What it is about. */
+            about: components["schemas"]["ClosingAbout"];
+            /** @description Students whom a button stops, where attempts still run. */
+            running: number[];
+            /** @description How it stands. */
+            state: components["schemas"]["ClosingState"];
+            way?: components["schemas"]["Opening"] | null;
+            /** @description In one sentence. */
+            words: components["schemas"]["Text"];
+        };
+        /**
+         * @description How it stands; what is open first.
+         * @enum {string}
+         */
+        ClosingState: "stop" | "to_do" | "done" | "note";
+        /** @description Everything to look at before a class is closed. */
+        ClosingView: {
+            /** @description It is closed. */
+            closed: boolean;
+            /** @description Open things first. */
+            items: components["schemas"]["ClosingItem"][];
+            /**
+             * Format: int64
+             * @description The lesson, by id.
+             */
+            lesson_id: number;
+            /** @description Its title. */
+            title: string;
         };
         /** @description How a knife suits a hand. */
         Comfort: {
@@ -3311,6 +3650,8 @@ export interface components {
              * @description Boards, 1 to 60.
              */
             boards: number;
+            /** @description Nobody is handed a knife before a passed briefing. */
+            briefing_first?: boolean;
             /** @description The doctrines that the course has chosen. */
             doctrines: components["schemas"]["Doctrines"];
             /**
@@ -3349,6 +3690,8 @@ export interface components {
             lessons: components["schemas"]["FileLesson"][];
             /** @description Copied sets of standards, tolerances and foods that it uses. */
             own: components["schemas"]["OwnValue"][];
+            /** @description Where its stations stand. */
+            room?: components["schemas"]["StationPlace"][];
             /** @description Its students, those who left too. */
             students: components["schemas"]["FileStudent"][];
             /**
@@ -4208,6 +4551,17 @@ export interface components {
             /** @description How it comes to that, in words. */
             words: components["schemas"]["Text"][];
         };
+        /** @description The section of an exercise's cut. */
+        ExerciseSection: {
+            /**
+             * Format: int64
+             * @description Id of the exercise.
+             */
+            exercise_id: number;
+            section?: components["schemas"]["SectionDrawing"] | null;
+            /** @description Colour of the food. */
+            tint: components["schemas"]["Tint"];
+        };
         /** @description A figure with its unit. */
         FactValue: {
             /** @enum {string} */
@@ -4255,13 +4609,21 @@ export interface components {
             id: string;
             /** @description What was seen, in a sentence. */
             name: string;
+            /** @description Tells of an edge that is no longer sharp. */
+            of_the_edge?: boolean;
             /** @description Said on a station card whose cut has few cautions of its own. */
             on_card?: boolean;
+            picture?: components["schemas"]["FaultPicture"] | null;
             /** @description How bad. */
             severity: components["schemas"]["FaultSeverity"];
             /** @description What is on the button. */
             short: string;
         };
+        /**
+         * @description The drawing of a fault.
+         * @enum {string}
+         */
+        FaultPicture: "finger_ahead" | "edge_to_hand" | "hand_under_falling" | "blade_up" | "knife_in_sink" | "blade_first" | "finger_on_edge" | "board_moving" | "round_rolling" | "tall_tapped" | "on_pile" | "fingers_under_level" | "edge_pushes" | "last_stub";
         /**
          * @description How bad a fault is.
          * @enum {string}
@@ -4397,6 +4759,10 @@ export interface components {
         };
         /** @description A nick or a near-miss. */
         FileIncident: {
+            /** @description Who gave it, up to 60 characters. */
+            aid_by?: string;
+            /** @description First aid that was given, up to 200 characters. */
+            first_aid?: string;
             /**
              * Format: date-time
              * @description When it was written down.
@@ -4404,6 +4770,8 @@ export interface components {
             happened_at: Moment;
             /** @description Kind. */
             kind: components["schemas"]["IncidentKind"];
+            /** @description Where in the room, up to 80 characters. */
+            place?: string;
             /** @description Place of the student in `students`, if one was part of it. */
             student?: number | null;
             taken_back?: components["schemas"]["TakenBack"] | null;
@@ -4434,6 +4802,8 @@ export interface components {
         FileLesson: {
             /** @description Attempts in the order of time. */
             attempts: components["schemas"]["FileAttempt"][];
+            /** @description Briefings; each student is a place in `students`. */
+            briefings?: components["schemas"]["Briefing"][];
             closed?: components["schemas"]["Closing"] | null;
             /** @description What was shown with a sharp and a dulled knife. */
             demonstrations: components["schemas"]["FileDemonstration"][];
@@ -4927,8 +5297,14 @@ export interface components {
         };
         /** @description What is written down of an incident. */
         IncidentFields: {
+            /** @description Who gave it, up to 60 characters. */
+            aid_by?: string;
+            /** @description First aid that was given, up to 200 characters. */
+            first_aid?: string;
             /** @description Kind. */
             kind: components["schemas"]["IncidentKind"];
+            /** @description Where in the room, up to 80 characters. */
+            place?: string;
             /**
              * Format: int64
              * @description Student, if one was part of it.
@@ -5522,6 +5898,13 @@ export interface components {
              */
             strokes: number;
         };
+        /** @description An outline, and the knives that have it. */
+        KnivesOutline: {
+            /** @description Ids of the knives. */
+            knife_ids: number[];
+            /** @description Their outline. */
+            silhouette: components["schemas"]["Silhouette"];
+        };
         /** @description The latest step, which can be taken back. */
         LastRunStep: {
             /**
@@ -5838,7 +6221,7 @@ export interface components {
          * @description A place of the program.
          * @enum {string}
          */
-        MendingPlace: "plan" | "rotation" | "produce" | "rack" | "rack_due" | "check_sheet" | "set_up";
+        MendingPlace: "plan" | "rotation" | "produce" | "rack" | "rack_due" | "count" | "class" | "check_sheet" | "set_up";
         /** @description How the half is cut. */
         Method: {
             /** @enum {string} */
@@ -6869,6 +7252,18 @@ export interface components {
          * @enum {string}
          */
         PullThrough: "recorded" | "never";
+        /** @description A question with two to four answers, one of them right. */
+        Question: {
+            /** @description What it is about. */
+            about: components["schemas"]["AskAbout"];
+            /** @description It was missed before. */
+            again: boolean;
+            /** @description What can be answered. */
+            answers: components["schemas"]["Choice"][];
+            /** @description The question. */
+            asks: components["schemas"]["Text"];
+            shown?: components["schemas"]["Shown"] | null;
+        };
         /** @description Knives of one type, length and hand: they hang together. */
         RackGroup: {
             comfort?: components["schemas"]["Comfort"] | null;
@@ -7113,6 +7508,11 @@ export interface components {
          * @enum {string}
          */
         Role: "instructor" | "assistant";
+        /** @description Where the stations stand. */
+        Room: {
+            /** @description Each station once; one that is left out stands where it is not placed. */
+            places: components["schemas"]["StationPlace"][];
+        };
         /** @description A class list, line by line. */
         Roster: {
             /** @description Columns that are not read, by their heads. */
@@ -7529,6 +7929,15 @@ export interface components {
          * @enum {string}
          */
         SampleCustom: "blind_ten" | "best_four";
+        /** @description Two samples side by side. */
+        SamplesBeside: {
+            /** @description Both were chosen in the same way, so that a difference is one of the work. */
+            alike: boolean;
+            /** @description Sides that both have, with the same target and tolerance. */
+            sides: components["schemas"]["SideBeside"][];
+            /** @description What is to be known first: that one was chosen, how many are inside in each. */
+            words: components["schemas"]["Text"][];
+        };
         /**
          * @description What a point says.
          * @enum {string}
@@ -7760,6 +8169,27 @@ export interface components {
             /** @description The finding in a sentence. */
             words: components["schemas"]["Text"];
         };
+        /** @description What is drawn with a question. */
+        Shown: {
+            /** @enum {string} */
+            kind: "outline";
+            /** @description The outline. */
+            silhouette: components["schemas"]["Silhouette"];
+        } | {
+            /** @enum {string} */
+            kind: "fault";
+            /** @description Which drawing. */
+            picture: components["schemas"]["FaultPicture"];
+        } | {
+            /** @description Length of the bar beside it. */
+            bar: components["schemas"]["Millimetres"];
+            /** @enum {string} */
+            kind: "piece";
+            /** @description Its length. */
+            length: components["schemas"]["Millimetres"];
+            /** @description Its thickness. */
+            thickness: components["schemas"]["Millimetres"];
+        };
         /** @description A caution as it is shown beside the choice. */
         ShownCaution: {
             /** @description Id in the catalogue. */
@@ -7791,6 +8221,17 @@ export interface components {
             id: string;
             /** @description Name. */
             name: string;
+        };
+        /** @description One side of both samples, measured against one target. */
+        SideBeside: {
+            /** @description The side. */
+            dimension: components["schemas"]["Dimension"];
+            /** @description Of the first sample. */
+            first: components["schemas"]["SideFigures"];
+            /** @description Of the second. */
+            second: components["schemas"]["SideFigures"];
+            /** @description What has changed, and whether that may be chance. */
+            words: components["schemas"]["Text"][];
         };
         /** @description The figures of one side of the pieces. */
         SideFigures: {
@@ -8090,6 +8531,10 @@ export interface components {
         Station: {
             /** @description Attempts of this lesson, the latest last; of what was measured, the latest of the shown exercise alone. */
             attempts: components["schemas"]["Attempt"][];
+            /** @description The beat to cut to. */
+            beat: components["schemas"]["Beat"];
+            /** @description The course asks for a passed briefing before the first knife, and this student has none yet. */
+            briefing_due: boolean;
             /** @description Ids of the knives that this student may be handed, the best for the exercise first. */
             knives: number[];
             running?: components["schemas"]["Attempt"] | null;
@@ -8100,6 +8545,24 @@ export interface components {
             unmeasured: boolean;
             /** @description Why this student wants watching. */
             watch: components["schemas"]["WatchReason"][];
+        };
+        /** @description Where a station stands: its middle, from the left and from the front of the room, in thousandths of it. */
+        StationPlace: {
+            /**
+             * Format: int32
+             * @description The station's number.
+             */
+            station: number;
+            /**
+             * Format: int32
+             * @description From the left, 0 to 1000.
+             */
+            x: number;
+            /**
+             * Format: int32
+             * @description From the front, 0 to 1000.
+             */
+            y: number;
         };
         /**
          * @description What the blade is made of.
@@ -8257,7 +8720,7 @@ export interface components {
          * @description What a change is of: a page reads again what hangs on it.
          * @enum {string}
          */
-        Subject: "course" | "copies" | "staff" | "student" | "knife" | "lesson" | "attempt" | "incident" | "demonstration" | "check" | "rotation" | "count" | "run" | "own";
+        Subject: "course" | "copies" | "staff" | "student" | "knife" | "lesson" | "attempt" | "incident" | "briefing" | "room" | "demonstration" | "check" | "rotation" | "count" | "run" | "own";
         /** @description One suggestion that another doctrine changes. */
         SuggestionChange: {
             /** @description The setup as it would be. */
@@ -8573,6 +9036,51 @@ export interface components {
          * @enum {string}
          */
         WaitingWith: "comes_later" | "preparing" | "dry_drill" | "washing_up";
+        /** @description A caution as it is read from far. */
+        WallCaution: {
+            /** @description The rest. */
+            text: components["schemas"]["Text"];
+            /** @description First words. */
+            title: components["schemas"]["Text"];
+        };
+        /** @description A step of the cut. */
+        WallStep: {
+            size?: components["schemas"]["Millimetres"] | null;
+            /** @description What is done. */
+            title: string;
+        };
+        /** @description What the wall shows of a class. */
+        WallView: {
+            /** @description Three at most, the gravest first. */
+            cautions: components["schemas"]["WallCaution"][];
+            /** @description The limits of the advice, in words. */
+            disclaimer: string;
+            /** @description The exercise that most work at, else the one that comes next; none where the lesson has none. */
+            exercise?: string | null;
+            /**
+             * Format: int64
+             * @description Its id.
+             */
+            exercise_id?: number | null;
+            /** @description Title of the lesson. */
+            lesson: string;
+            /**
+             * Format: int32
+             * @description Round of the rotation that is on, or comes next; none where none was announced or all are over.
+             */
+            round?: number | null;
+            /**
+             * Format: int32
+             * @description Rounds that were announced.
+             */
+            rounds: number;
+            /** @description Knife, grip, hold, motion and part of the blade. */
+            setup: string;
+            /** @description Steps in order. */
+            steps: components["schemas"]["WallStep"][];
+            /** @description Its sizes. */
+            target: components["schemas"]["Target"];
+        };
         /** @description The size that is wanted, and of what. */
         WantedDice: {
             /**
@@ -9065,6 +9573,58 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["RankedMethods"];
+                };
+            };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    class_draw: {
+        parameters: {
+            query: {
+                /** @description Pieces that lie in the row, 1 to 500. */
+                of: number;
+                /** @description So that one draw is not like another. */
+                seed: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Refused: why, and at which fields. */
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": number[];
                 };
             };
             /** @description No time for it now: nothing was begun, or nothing of it was kept. */
@@ -10972,6 +11532,73 @@ export interface operations {
             };
         };
     };
+    room_keep: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description When it happened on the device; now, if left out. Within the past seven days. */
+                "happened-at"?: Moment;
+                /** @description Made by the device, unlike all others: the same write sent again is kept once. */
+                "idempotency-key"?: string;
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Room"];
+            };
+        };
+        responses: {
+            /** @description Refused: why, and at which fields. */
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Room"];
+                };
+            };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The disk is full; nothing was kept. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
     courses_roster: {
         parameters: {
             query?: never;
@@ -11759,6 +12386,59 @@ export interface operations {
             };
         };
     };
+    ask_look: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AskRound"];
+            };
+        };
+        responses: {
+            /** @description Refused: why, and at which fields. */
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AskView"];
+                };
+            };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
     class_start: {
         parameters: {
             query?: never;
@@ -11803,6 +12483,73 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["TouchAnswer"];
+                };
+            };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The disk is full; nothing was kept. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    ask_keep: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description When it happened on the device; now, if left out. Within the past seven days. */
+                "happened-at"?: Moment;
+                /** @description Made by the device, unlike all others: the same write sent again is kept once. */
+                "idempotency-key"?: string;
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AskRound"];
+            };
+        };
+        responses: {
+            /** @description Refused: why, and at which fields. */
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Briefing"][];
                 };
             };
             /** @description No time for it now: nothing was begun, or nothing of it was kept. */
@@ -12061,6 +12808,55 @@ export interface operations {
             };
         };
     };
+    closing_show: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Refused: why, and at which fields. */
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClosingView"];
+                };
+            };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
     count_show: {
         parameters: {
             query?: never;
@@ -12169,6 +12965,55 @@ export interface operations {
             /** @description The disk is full; nothing was kept. */
             507: {
                 headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    class_drawings: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Refused: why, and at which fields. */
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClassDrawings"];
+                };
+            };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
                     [name: string]: unknown;
                 };
                 content: {
@@ -13566,6 +14411,58 @@ export interface operations {
             };
         };
     };
+    wall_show: {
+        parameters: {
+            query?: {
+                /** @description Id of the exercise; the first of the lesson if it is left out. */
+                exercise?: number;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Refused: why, and at which fields. */
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WallView"];
+                };
+            };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
     live: {
         parameters: {
             query?: never;
@@ -14897,6 +15794,58 @@ export interface operations {
             /** @description The disk is full; nothing was kept. */
             507: {
                 headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    class_beside: {
+        parameters: {
+            query: {
+                /** @description Id of the sample. */
+                other: number;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Refused: why, and at which fields. */
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Something went wrong on the server's side. */
+            "5XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SamplesBeside"];
+                };
+            };
+            /** @description No time for it now: nothing was begun, or nothing of it was kept. */
+            503: {
+                headers: {
+                    "Retry-After"?: number;
                     [name: string]: unknown;
                 };
                 content: {

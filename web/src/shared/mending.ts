@@ -17,6 +17,10 @@ export function mendingPath(way: Api['Opening'], courseId: number, lessonId: num
       return `${course}/rack?view=due`;
     case 'check_sheet':
       return `${course}/rack/${lessonId}?view=check`;
+    case 'count':
+      return `${course}/rack/${lessonId}?view=count`;
+    case 'class':
+      return `${course}/class/${lessonId}`;
     case 'set_up':
       return `${course}/set-up`;
   }

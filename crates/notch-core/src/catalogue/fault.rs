@@ -2,6 +2,7 @@
 
 use serde::{Deserialize, Serialize};
 
+use super::FaultPicture;
 use crate::text::{Text, marked};
 
 /// How bad a fault is.
@@ -35,6 +36,15 @@ pub struct Fault {
     /// Said on a station card whose cut has few cautions of its own.
     #[serde(default)]
     pub on_card: bool,
+    /// Tells of an edge that is no longer sharp.
+    #[serde(default)]
+    pub of_the_edge: bool,
+    /// Its drawing, where it can be told from one.
+    #[serde(default)]
+    pub picture: Option<FaultPicture>,
+    /// Ids of faults that may be seen in its drawing too: neither is offered beside the other.
+    #[serde(default, skip_serializing)]
+    pub alike: Vec<String>,
 }
 
 /// How a caution is marked.
@@ -65,6 +75,9 @@ pub struct Caution {
     /// The rest of the sentence.
     #[serde(deserialize_with = "marked")]
     pub text: Text,
+    /// To what work it belongs, in a phrase.
+    #[serde(deserialize_with = "marked", skip_serializing)]
+    pub belongs: Text,
 }
 
 /// What figures say, and the cue to say.

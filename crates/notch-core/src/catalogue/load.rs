@@ -33,6 +33,7 @@ pub struct Sources<'a> {
     pub(super) roster: &'a str,
     pub(super) draft: &'a str,
     pub(super) kinds: &'a str,
+    pub(super) ask: &'a str,
 }
 
 impl Sources<'static> {
@@ -55,6 +56,7 @@ impl Sources<'static> {
         roster: include_str!("../../data/roster.toml"),
         draft: include_str!("../../data/draft.toml"),
         kinds: include_str!("../../data/kinds.toml"),
+        ask: include_str!("../../data/ask.toml"),
     };
 }
 
@@ -95,6 +97,7 @@ impl Catalogue {
             roster: read("roster.toml", sources.roster)?,
             draft: read("draft.toml", sources.draft)?,
             kinds: read::<KindsFile>("kinds.toml", sources.kinds)?.kind,
+            ask: read("ask.toml", sources.ask)?,
         };
         check(&catalogue)?;
         Ok(catalogue)

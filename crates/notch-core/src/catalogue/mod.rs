@@ -1,5 +1,6 @@
 //! The field's knowledge as data: read from the files in `data/`, checked as a whole.
 
+mod ask;
 mod care;
 mod check;
 mod course_kind;
@@ -20,6 +21,7 @@ use std::collections::BTreeMap;
 
 use crate::units::Millimetres;
 
+pub use ask::{AskRules, FaultPicture};
 pub use care::{BoardMaterial, BoardWear, CareRules, Habit, HabitWear, KnifePart, PartPlace};
 pub use check::CatalogueError;
 pub use course_kind::{CourseKind, KindGoal};
@@ -168,6 +170,8 @@ pub struct Catalogue {
     pub draft: DraftRules,
     /// Courses of a known kind.
     pub kinds: Vec<CourseKind>,
+    /// How Ask me goes.
+    pub ask: AskRules,
     /// What the product says of its own limits, on plan, class and print.
     pub disclaimer: String,
     /// What to do when somebody is cut.

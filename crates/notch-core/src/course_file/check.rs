@@ -10,7 +10,7 @@ use crate::lesson::{PlannedSegment, lay_out};
 use crate::measure::{MAX_PIECES, PieceLimits};
 use crate::own::{OwnRecord, OwnValue, SetAside, in_force};
 use crate::problem::Problem;
-use crate::records::{LessonFields, MOST_STUDENTS, TakenBack};
+use crate::records::{IncidentFields, LessonFields, MOST_STUDENTS, TakenBack, check_room};
 use crate::views::CheckSheet;
 
 /// Most records of a kind in their list; more than any course has.
@@ -74,6 +74,7 @@ impl CourseFile {
                 found.extend(under(&format!("/knives/{index}"), knife.fields.check(catalogue)));
             }
             found.extend(self.students_at_stations());
+            found.extend(check_room(&self.room).into_iter().map(|problem| problem.under("/room")));
             let mut numbers = BTreeSet::new();
             for (index, lesson) in self.lessons.iter().enumerate() {
                 let pointer = format!("/lessons/{index}");
@@ -108,6 +109,7 @@ impl CourseFile {
                 many(at("attempts"), "Attempts", lesson.attempts.len(), MOST),
                 many(at("ticks"), "Ticks", lesson.ticks.len(), MOST),
                 many(at("incidents"), "Incidents", lesson.incidents.len(), MOST),
+                many(at("briefings"), "Briefings", lesson.briefings.len(), 400),
             ]
         };
         lists.into_iter().chain(self.lessons.iter().enumerate().flat_map(of_lesson)).flatten().collect()
@@ -154,6 +156,7 @@ impl CourseFile {
             found.extend(under(&format!("/attempts/{index}"), self.attempt(lesson, attempt, catalogue)));
         }
         found.extend(self.incidents(lesson));
+        found.extend(self.briefings(lesson));
         found.extend(self.counting(lesson));
         found.extend(self.rotation(lesson));
         for (index, kept) in lesson.run.iter().enumerate() {
@@ -206,13 +209,32 @@ impl CourseFile {
         found
     }
 
+    fn briefings(&self, lesson: &FileLesson) -> Problems {
+        let mut found = Vec::new();
+        for (index, briefing) in lesson.briefings.iter().enumerate() {
+            for (nth, student) in briefing.students.iter().enumerate() {
+                let place = usize::try_from(*student).unwrap_or(usize::MAX);
+                found.extend(outside(format!("/briefings/{index}/students/{nth}"), "Student", place, self.students.len()));
+            }
+        }
+        found
+    }
+
     fn incidents(&self, lesson: &FileLesson) -> Problems {
         let mut found = Vec::new();
         for (index, incident) in lesson.incidents.iter().enumerate() {
             let pointer = format!("/incidents/{index}");
             let student = format!("{pointer}/student");
             found.extend(incident.student.and_then(|place| outside(student, "Student", place, self.students.len())));
-            found.extend(Problem::unless_text(&format!("{pointer}/words"), "What happened", &incident.words, 400));
+            let fields = IncidentFields {
+                student_id: None,
+                kind: incident.kind,
+                words: incident.words.clone(),
+                place: incident.place.clone(),
+                first_aid: incident.first_aid.clone(),
+                aid_by: incident.aid_by.clone(),
+            };
+            found.extend(under(&pointer, fields.check()));
             found.extend(taken_back(&pointer, incident.taken_back.as_ref()));
         }
         found

@@ -18,8 +18,8 @@ use crate::measure::{MeasuredPiece, SampleCustom, Verdict};
 use crate::own::OwnValue;
 use crate::problem::Problem;
 use crate::records::{
-    AttemptMarks, CheckTick, Closing, CourseFields, DemonstrationFields, ExerciseFields, IncidentKind, KeptRotation, KeptWarning,
-    KnifeFields, Mark, MeasuredAgainst, ProduceFields, StoredSegment, StudentFields, TakenBack,
+    AttemptMarks, Briefing, CheckTick, Closing, CourseFields, DemonstrationFields, ExerciseFields, IncidentKind, KeptRotation,
+    KeptWarning, KnifeFields, Mark, MeasuredAgainst, ProduceFields, StationPlace, StoredSegment, StudentFields, TakenBack,
 };
 use crate::run::RunStep;
 use crate::text;
@@ -50,6 +50,9 @@ pub struct CourseFile {
     pub knives: Vec<FileKnife>,
     /// Its students, those who left too.
     pub students: Vec<FileStudent>,
+    /// Where its stations stand.
+    #[serde(default, skip_serializing_if = "Vec::is_empty")]
+    pub room: Vec<StationPlace>,
     /// Its lessons, by number.
     pub lessons: Vec<FileLesson>,
 }
@@ -97,6 +100,9 @@ pub struct FileLesson {
     pub attempts: Vec<FileAttempt>,
     /// Nicks and near-misses.
     pub incidents: Vec<FileIncident>,
+    /// Briefings; each student is a place in `students`.
+    #[serde(default, skip_serializing_if = "Vec::is_empty")]
+    pub briefings: Vec<Briefing>,
     /// What was announced of its rotation; each id is a place in `students`, `exercises` and `knives`.
     #[serde(default, skip_serializing_if = "Option::is_none")]
     pub rotation: Option<KeptRotation>,
@@ -228,6 +234,15 @@ pub struct FileIncident {
     pub kind: IncidentKind,
     /// What happened, 1 to 400 characters.
     pub words: String,
+    /// Where in the room, up to 80 characters.
+    #[serde(default)]
+    pub place: String,
+    /// First aid that was given, up to 200 characters.
+    #[serde(default)]
+    pub first_aid: String,
+    /// Who gave it, up to 60 characters.
+    #[serde(default)]
+    pub aid_by: String,
     /// When it was written down.
     #[cfg_attr(feature = "openapi", schema(value_type = String, format = DateTime))]
     pub happened_at: Timestamp,

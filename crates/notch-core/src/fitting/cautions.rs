@@ -41,6 +41,11 @@ impl ShownCaution {
     }
 }
 
+/// Whether a caution names people and not work.
+pub(crate) fn is_about_people(caution: &Caution) -> bool {
+    caution.id == ALLERGY
+}
+
 /// Ids of the cautions that belong to a case, and nowhere else.
 fn places(case: &Case<'_>) -> Vec<&'static str> {
     let mut ids: Vec<&'static str> = Vec::new();

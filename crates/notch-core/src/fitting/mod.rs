@@ -26,6 +26,7 @@ mod weighing;
 pub use candidate::{Candidate, KnifeSource};
 pub use case::Case;
 pub use cautions::ShownCaution;
+pub(crate) use cautions::is_about_people;
 pub(crate) use fit::Gist;
 pub use fit::{FITS, Fit, NEARLY};
 pub use job::{Allergic, Job, Lies};

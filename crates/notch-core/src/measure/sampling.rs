@@ -2,6 +2,8 @@
 
 use std::sync::LazyLock;
 
+use rand::SeedableRng;
+use rand_xoshiro::Xoshiro256PlusPlus;
 use serde::{Deserialize, Serialize};
 
 /// Errors of the pieces of a pile: normal, in mm around the target.
@@ -132,4 +134,17 @@ impl Flattery {
         );
         Flattery { of: PILE, pile: POOR, looks, nearer, words }
     }
+}
+
+/// Places of `take` pieces of a row of `of`, counted from 1, taken unseen: in order, each once. All of them where there
+/// are no more. The same seed gives the same places.
+pub fn drawn(of: u16, take: u16, seed: u32) -> Vec<u16> {
+    let mut random = Xoshiro256PlusPlus::seed_from_u64(u64::from(seed));
+    let amount = usize::from(take.min(of));
+    let mut places: Vec<u16> = rand::seq::index::sample(&mut random, usize::from(of), amount)
+        .into_iter()
+        .filter_map(|at| u16::try_from(at + 1).ok())
+        .collect();
+    places.sort_unstable();
+    places
 }

@@ -144,6 +144,15 @@ pub struct IncidentFields {
     pub kind: IncidentKind,
     /// What happened, 1 to 400 characters.
     pub words: String,
+    /// Where in the room, up to 80 characters.
+    #[serde(default)]
+    pub place: String,
+    /// First aid that was given, up to 200 characters.
+    #[serde(default)]
+    pub first_aid: String,
+    /// Who gave it, up to 60 characters.
+    #[serde(default)]
+    pub aid_by: String,
 }
 
 /// An incident as kept.
@@ -175,7 +184,15 @@ impl Attempt {
 impl IncidentFields {
     /// Every problem in the fields.
     pub fn check(&self) -> Vec<Problem> {
-        Problem::unless_text("/words", "What happened", &self.words, 400).into_iter().collect()
+        [
+            Problem::unless_text("/words", "What happened", &self.words, 400),
+            Problem::unless_short("/place", "Where", &self.place, 80),
+            Problem::unless_short("/first_aid", "First aid given", &self.first_aid, 200),
+            Problem::unless_short("/aid_by", "By whom", &self.aid_by, 60),
+        ]
+        .into_iter()
+        .flatten()
+        .collect()
     }
 }
 

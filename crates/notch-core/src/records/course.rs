@@ -39,6 +39,9 @@ pub struct CourseFields {
     pub resources: Resources,
     /// The doctrines that the course has chosen.
     pub doctrines: Doctrines,
+    /// Nobody is handed a knife before a passed briefing.
+    #[serde(default)]
+    pub briefing_first: bool,
 }
 
 /// A course as it is kept.
@@ -71,6 +74,7 @@ impl CourseFields {
             board_material: kind.board_material,
             resources: kind.resources.clone(),
             doctrines: kind.doctrines,
+            briefing_first: false,
         }
     }
 

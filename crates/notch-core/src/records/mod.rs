@@ -5,6 +5,7 @@
 //! people overwriting each other.
 
 mod attempt;
+mod briefing;
 mod counting;
 mod course;
 mod demonstration;
@@ -16,6 +17,7 @@ mod lesson;
 mod making;
 mod mark;
 mod produce;
+mod room;
 mod rotation;
 mod sessions;
 mod student;
@@ -23,6 +25,7 @@ mod taken_back;
 
 pub use crate::day_of_week::DayOfWeek;
 pub use attempt::{Attempt, AttemptMarks, Incident, IncidentFields, IncidentKind, NewAttempt, Sample};
+pub use briefing::Briefing;
 pub use counting::{CheckTick, Closing, CountedKnife};
 pub use course::{Course, CourseFields};
 pub use demonstration::{Demonstration, DemonstrationFields, KnifeWork, MeasuredAgainst};
@@ -36,6 +39,7 @@ pub use lesson::{Lesson, LessonFields, StoredSegment};
 pub use making::Making;
 pub use mark::{Mark, MarkKind, open_stop};
 pub use produce::{EndUse, FoodEnd, GoodWanted, Instead, ProduceFields};
+pub use room::{StationPlace, check_room};
 pub use rotation::{AnnouncedTurn, KeptRotation, LateStudent, PinnedTurn, RotationFields};
 pub use sessions::SessionsRule;
 pub use student::{MOST_STUDENTS, Person, PersonCourse, Student, StudentFields};

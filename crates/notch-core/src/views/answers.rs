@@ -262,6 +262,7 @@ fn made_up_course(condition: &Condition) -> Result<Course, Vec<Problem>> {
         board_material: BoardMaterial::Wood,
         resources: Resources::default(),
         doctrines,
+        briefing_first: false,
     };
     Ok(Course { id: 1, version: 1, fields })
 }

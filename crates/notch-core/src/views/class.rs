@@ -3,13 +3,15 @@
 use serde::Serialize;
 
 use super::advice::Advice;
+use super::beat::beat;
 use super::plan::PlannedExercise;
 use super::round::{ClassRound, next_round};
 use super::station::{ClassInput, Station};
-use super::watch::{WatchNow, watch, watch_now};
+use super::watch::{Seen, WatchNow, watch, watch_now};
 use crate::catalogue::{Catalogue, CutFamily, Target};
+use crate::eligibility::briefing_barrier;
 use crate::hand_out::HandOut;
-use crate::records::{Attempt, Course, Incident, KeptRotation, Knife, Lesson, Student};
+use crate::records::{Attempt, Course, Incident, KeptRotation, Knife, Lesson, StationPlace, Student};
 use crate::units::Millimetres;
 
 /// An exercise as Class needs it.
@@ -28,6 +30,10 @@ pub struct ClassExercise {
     pub columns: Vec<String>,
     /// Seconds of the reference pace.
     pub reference_seconds: Option<f64>,
+    /// Pieces that each student's share gives, from the geometry.
+    pub pieces_each: Option<u32>,
+    /// Strokes that they take.
+    pub strokes_each: Option<u64>,
 }
 
 /// A knife that can be handed out.
@@ -64,6 +70,8 @@ pub struct ClassView {
     pub stations: Vec<Station>,
     /// Knives by id.
     pub knives: Vec<ClassKnife>,
+    /// Where the stations stand; one without a place stands in the row of those that were not placed yet.
+    pub room: Vec<StationPlace>,
     /// What went wrong in this lesson.
     pub incidents: Vec<Incident>,
     /// What to do when somebody is cut.
@@ -99,6 +107,7 @@ pub fn class_view(input: &ClassInput<'_>, kept: &KeptRotation) -> ClassView {
         round,
         stations,
         knives: knives.collect(),
+        room: input.room.to_vec(),
         incidents: input.incidents.iter().filter(|i| i.lesson_id == input.lesson.id).cloned().collect(),
         first_aid: input.at_hand.catalogue.first_aid.clone(),
         disclaimer: input.at_hand.catalogue.disclaimer.clone(),
@@ -135,13 +144,15 @@ fn class_exercise(input: &ClassInput<'_>, planned: &PlannedExercise) -> ClassExe
             .map_or_else(String::new, |setup| format!("{} · {}", setup.knife_name, setup.words)),
         columns: columns.iter().map(ToString::to_string).collect(),
         reference_seconds: advice.and_then(reference_seconds),
+        pieces_each: advice.and_then(|advice| advice.figures.pieces_each),
+        strokes_each: advice.and_then(|advice| advice.figures.strokes_each),
     }
 }
 
 fn station<'a>(
     input: &ClassInput<'a>,
     hand_out: &mut HandOut<'a>,
-    student: &Student,
+    student: &'a Student,
     current: Option<&PlannedExercise>,
 ) -> Station {
     let catalogue = input.at_hand.catalogue;
@@ -151,12 +162,16 @@ fn station<'a>(
         .filter(|attempt| attempt.student_id == student.id && attempt.lesson_id == input.lesson.id)
         .cloned()
         .collect();
+    let seen = Seen::of(input, student);
+    let strand = current.and_then(|planned| catalogue.cut(&planned.exercise.fields.cut)).and_then(|cut| cut.strand);
     let latest = attempts.last();
     let unmeasured = latest.is_some_and(|attempt| attempt.stopped_at.is_some() && attempt.samples.is_empty());
     Station {
         running: latest.filter(|attempt| attempt.stopped_at.is_none()).cloned(),
         knives: current.map_or_else(Vec::new, |planned| knives_for(hand_out, student, planned)),
-        watch: watch(input, student, current.and_then(|planned| planned.advice.as_ref())),
+        watch: watch(input, &seen, current.and_then(|planned| planned.advice.as_ref())),
+        beat: beat(input, &seen, strand),
+        briefing_due: briefing_barrier(&input.at_hand.course.fields, input.briefed, student).is_some(),
         stop: latest.and_then(|attempt| attempt.open_stop(catalogue)).cloned(),
         student: student.clone(),
         unmeasured,

@@ -2,12 +2,15 @@
 
 mod advice;
 mod answers;
+mod beat;
 mod bench;
 mod beside_rows;
 mod check_sheet;
 mod class;
+mod closing;
 mod course_order;
 mod course_plan;
+mod drawings;
 mod inspection;
 mod kit;
 mod lay_down;
@@ -24,12 +27,14 @@ mod round;
 mod run;
 mod sharp_dull;
 mod station;
+mod wall;
 mod watch;
 mod yard;
 
 pub(crate) use advice::no_cut_of;
 pub use advice::{Advice, AdviceChoice, ChosenSetup, KnifeChoice, OtherKnife, advise, check_choice};
 pub use answers::{AnsweredKnife, AskedJob, AskedJobs, JobAnswer, JobAnswers, answer_jobs};
+pub use beat::Beat;
 pub use bench::{
     BenchBlade, BenchFact, BenchKnife, BenchLayers, BenchProduct, BenchQuestion, BenchStep, BenchView, BenchWay, BenchWayKind,
     Beside, BesideQuestion, FactValue, OnionQuestion, OnionView, OnionsBeside, OnionsQuestion, PaceMinutes, StepShows,
@@ -38,11 +43,13 @@ pub use bench::{
 pub use beside_rows::BesideRow;
 pub use check_sheet::{CheckInput, CheckItem, CheckPart, CheckSheet, KnifeCount, check_closing, check_sheet, proposed_numbers};
 pub use class::{ClassExercise, ClassKnife, ClassView, class_view, reference_seconds};
+pub use closing::{ClosingAbout, ClosingInput, ClosingItem, ClosingState, ClosingView, closing_view};
 pub use course_order::{CourseOrder, Delivery, OrderedLesson, course_order, delivery_day, order_table};
 pub use course_plan::{
     BrokenRule, CourseBlock, CourseGoal, CoursePlan, CourseRecord, CourseSession, OfferedFood, OfferedTechnique, PlanQuestion,
     WayToGoal, check_plan, course_plan,
 };
+pub use drawings::{ClassDrawings, ExerciseSection, KnivesOutline, class_drawings};
 pub use inspection::{InspectionFinding, InspectionPoint, InspectionQuestion, InspectionView, Says, inspection_view};
 pub use kit::{CutOfFood, KitCut, KitOptions, KitQuestion, KitType, KitView, PricedType, kit_options, kit_view};
 pub use lay_down::{LessonChange, NewExercise, lay_down};
@@ -70,5 +77,6 @@ pub use sharp_dull::{
     sharp_dull_view,
 };
 pub use station::{ClassInput, Station, WatchKind, WatchReason};
+pub use wall::{WallCaution, WallStep, WallView, wall_view};
 pub use watch::WatchNow;
 pub use yard::{StudentView, YardRow, student_view, yard_view};

@@ -17,6 +17,10 @@ pub enum MendingPlace {
     Rack,
     /// What is due on the rack.
     RackDue,
+    /// The count of the knives.
+    Count,
+    /// The running class.
+    Class,
     /// The check sheet.
     CheckSheet,
     /// The course and what its kitchen has.

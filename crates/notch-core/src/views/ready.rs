@@ -8,7 +8,7 @@ use super::plan::{PlanView, PlannedExercise};
 use super::produce::ProduceView;
 use super::rotation::{RotationView, RotationWay};
 use super::station::ClassInput;
-use super::watch::watch;
+use super::watch::{Seen, watch};
 use crate::lesson::WayOut;
 use crate::records::{Attempt, EdgeState, Student};
 use crate::text;
@@ -265,7 +265,7 @@ fn watching(input: &ReadyInput<'_>, items: &mut Vec<ReadyItem>) {
     };
     let people = usize::from(instructors.people) + resources.assistants.map_or(0, |assistants| usize::from(assistants.people));
     for planned in &input.plan.exercises {
-        let wants = |student: &&Student| !watch(input.class, student, planned.advice.as_ref()).is_empty();
+        let wants = |student: &&Student| !watch(input.class, &Seen::of(input.class, student), planned.advice.as_ref()).is_empty();
         let names: Vec<&str> =
             input.class.at_hand.students.iter().filter(wants).map(|student| student.fields.name.as_str()).collect();
         if names.len() > people * WATCHED_EACH

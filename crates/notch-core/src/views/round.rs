@@ -46,9 +46,12 @@ pub(super) fn next_round(
     }
 }
 
-/// Whether a student may start now: there, not at work, not paused.
+/// Whether a student may start now: there, briefed where that is asked, not at work, not paused.
 fn is_free(kept: &KeptRotation, station: &Station) -> bool {
-    station.running.is_none() && station.stop.is_none() && !kept.fields.absent.contains(&station.student.id)
+    station.running.is_none()
+        && station.stop.is_none()
+        && !station.briefing_due
+        && !kept.fields.absent.contains(&station.student.id)
 }
 
 /// Whether the food that is shown must not meet the student: nobody hands it out by starting everybody.

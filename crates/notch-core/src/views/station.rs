@@ -1,11 +1,14 @@
 //! A station of the class, and what the class is made from.
 
+use std::collections::BTreeSet;
+
 use jiff::civil::Date;
 use serde::Serialize;
 
+use super::beat::Beat;
 use super::plan::PlannedExercise;
 use crate::at_hand::AtHand;
-use crate::records::{Attempt, Incident, Lesson, Mark, Student};
+use crate::records::{Attempt, Incident, Lesson, Mark, StationPlace, Student};
 use crate::text::Text;
 
 /// Why a student wants watching; the gravest first.
@@ -49,6 +52,10 @@ pub struct Station {
     pub knives: Vec<i64>,
     /// Why this student wants watching.
     pub watch: Vec<WatchReason>,
+    /// The course asks for a passed briefing before the first knife, and this student has none yet.
+    pub briefing_due: bool,
+    /// The beat to cut to.
+    pub beat: Beat,
     /// The Stop fault after which the student waits until the instructor clears it.
     pub stop: Option<Mark>,
 }
@@ -68,6 +75,10 @@ pub struct ClassInput<'a> {
     pub incidents: &'a [Incident],
     /// Exercise asked for; the first one otherwise.
     pub exercise_id: Option<i64>,
+    /// Students of the course who passed a briefing.
+    pub briefed: &'a BTreeSet<i64>,
+    /// Where the stations stand.
+    pub room: &'a [StationPlace],
     /// Day by the school's clock.
     pub today: Date,
 }

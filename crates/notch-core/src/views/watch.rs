@@ -6,7 +6,7 @@ use super::advice::Advice;
 use super::round::ClassRound;
 use super::station::{ClassInput, Station, WatchKind, WatchReason};
 use crate::catalogue::Catalogue;
-use crate::progress::standing_of;
+use crate::progress::{Standing, standing_of};
 use crate::records::{Attempt, MarkKind, Student};
 use crate::text;
 use crate::text::Text;
@@ -27,12 +27,28 @@ pub struct WatchNow {
     pub words: Text,
 }
 
+/// A student with all attempts, and where they stand by them.
+pub(super) struct Seen<'a> {
+    pub student: &'a Student,
+    pub mine: Vec<&'a Attempt>,
+    pub standing: Standing,
+}
+
+impl<'a> Seen<'a> {
+    pub fn of(input: &ClassInput<'a>, student: &'a Student) -> Seen<'a> {
+        let mine: Vec<&Attempt> = input.attempts.iter().filter(|attempt| attempt.student_id == student.id).collect();
+        Seen { student, standing: standing_of(&input.at_hand, student, &mine, input.today), mine }
+    }
+}
+
 /// Why a student wants watching in an exercise.
-pub(super) fn watch(input: &ClassInput<'_>, student: &Student, advice: Option<&Advice>) -> Vec<WatchReason> {
+pub(super) fn watch(
+    input: &ClassInput<'_>,
+    Seen { student, mine, standing }: &Seen<'_>,
+    advice: Option<&Advice>,
+) -> Vec<WatchReason> {
     let mut reasons = Vec::new();
     let mut because = |kind: WatchKind, words: Text| reasons.push(WatchReason { kind, words });
-    let mine: Vec<&Attempt> = input.attempts.iter().filter(|attempt| attempt.student_id == student.id).collect();
-    let standing = standing_of(&input.at_hand, student, &mine, input.today);
     if let Some(rule) = standing.strands.iter().find(|rule| rule.has_lapsed()) {
         because(WatchKind::SafeFirst, text!["safe first: ", rule.strand.name()]);
     }

@@ -37,6 +37,7 @@ pub fn course(age_band: AgeBand) -> Course {
             board_material: BoardMaterial::Wood,
             resources: Resources::default(),
             doctrines: Doctrines::default(),
+            briefing_first: false,
         },
     }
 }

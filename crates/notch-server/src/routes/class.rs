@@ -4,24 +4,29 @@ use axum::Json;
 use axum::http::StatusCode;
 use notch_core::Problem;
 use notch_core::catalogue::Catalogue;
-use notch_core::measure::{MeasuredPiece, PieceOrder, SampleCustom, SampleTaking, Verdict, judge, parse_pieces};
+use notch_core::measure::{
+    MeasuredPiece, PieceOrder, SampleCustom, SampleTaking, SamplesBeside, Verdict, beside, drawn, judge, parse_pieces,
+};
 use notch_core::records::{Attempt, Incident, IncidentFields, TakeBack, TakenBack};
-use notch_core::views::{ClassInput, ClassView, class_view, plan_view};
+use notch_core::views::{ClassView, class_view};
 use notch_store::Reader;
 use serde::{Deserialize, Serialize};
 use utoipa::{IntoParams, ToSchema};
 
-use super::CourseRecords;
+use super::whole_lesson::{LookedAt, with_class};
 use crate::error::ApiError;
 use crate::extract::{Asked, Body, DeviceWrite, Id};
 use crate::let_in::School;
+
+/// Pieces that are taken unseen.
+const BLIND: u16 = 10;
 
 /// Which exercise the class is seen for.
 #[derive(Debug, Deserialize, IntoParams)]
 #[into_params(parameter_in = Query)]
 pub(crate) struct ForExercise {
     /// Id of the exercise; the first of the lesson if it is left out.
-    exercise: Option<i64>,
+    pub(super) exercise: Option<i64>,
 }
 
 /// Pieces as typed.
@@ -56,21 +61,9 @@ pub(crate) async fn show(
     let clock = state.settings.clock.clone();
     state
         .read(move |reader, catalogue| {
-            let lesson = reader.lesson(id)?;
-            let records = CourseRecords::read(reader, lesson.course_id)?;
-            let today = records.today(&clock);
-            let at_hand = records.at_hand(catalogue);
-            let plan = plan_view(&at_hand, &lesson, &reader.exercises(id)?)?;
-            let input = ClassInput {
-                at_hand,
-                lesson: &lesson,
-                exercises: &plan.exercises,
-                attempts: &reader.attempts_of_course(lesson.course_id)?,
-                incidents: &reader.incidents(lesson.course_id)?,
-                exercise_id: asked.exercise,
-                today,
-            };
-            Ok(Json(class_view(&input, &reader.rotation(id)?)))
+            with_class(reader, catalogue, (id, LookedAt::Today(&clock)), asked.exercise, |class, kept| {
+                Ok(Json(class_view(class, kept)))
+            })
         })
         .await
 }
@@ -115,6 +108,55 @@ pub(crate) async fn add_sample(
             },
             |reader, _, id| Ok((StatusCode::CREATED, Json(reader.attempt(id)?))),
         )
+        .await
+}
+
+/// Which pieces of a pile are taken unseen.
+#[derive(Debug, Deserialize, IntoParams)]
+#[into_params(parameter_in = Query)]
+pub(crate) struct ForDraw {
+    /// Pieces that lie in the row, 1 to 500.
+    of: u16,
+    /// So that one draw is not like another.
+    seed: u32,
+}
+
+/// Places of the pieces to measure, when a pile is laid in a row: ten, or all where there are fewer.
+#[utoipa::path(get, operation_id = "class_draw", path = "/api/blind-draw", tag = "class", params(ForDraw),
+    responses((status = 200, body = Vec<u16>)))]
+pub(crate) async fn draw(Asked(asked): Asked<ForDraw>) -> Result<Json<Vec<u16>>, ApiError> {
+    ApiError::unless_empty(
+        Problem::unless_within("/of", "Pieces in the row", i64::from(asked.of), 1, 500).into_iter().collect(),
+    )?;
+    Ok(Json(drawn(asked.of, BLIND, asked.seed)))
+}
+
+/// The sample that another is laid beside.
+#[derive(Debug, Deserialize, IntoParams)]
+#[into_params(parameter_in = Query)]
+pub(crate) struct OtherSample {
+    /// Id of the sample.
+    other: i64,
+}
+
+/// Two samples side by side, the earlier one first. They must be of the same cut.
+#[utoipa::path(get, operation_id = "class_beside", path = "/api/samples/{id}/beside", tag = "class",
+    params(("id" = i64, Path), OtherSample), responses((status = 200, body = SamplesBeside)))]
+pub(crate) async fn samples_beside(
+    School(state): School,
+    Id(id): Id,
+    Asked(asked): Asked<OtherSample>,
+) -> Result<Json<SamplesBeside>, ApiError> {
+    state
+        .read(move |reader, _| {
+            let [one, other] = [reader.sample(id)?, reader.sample(asked.other)?];
+            let (one_of, other_of) = (reader.attempt(one.attempt_id)?, reader.attempt(other.attempt_id)?);
+            if one_of.cut != other_of.cut {
+                return Err(ApiError::Conflict("these samples are of two cuts: only like is laid beside like".to_owned()));
+            }
+            let (first, second) = if (other.taken_at, other.id) < (one.taken_at, one.id) { (other, one) } else { (one, other) };
+            Ok(Json(beside(&first.verdict, &second.verdict)))
+        })
         .await
 }
 

@@ -64,7 +64,7 @@ fn sheet_of(reader: &Reader<'_>, catalogue: &Catalogue, id: i64) -> Result<Check
     with_lesson(reader, catalogue, (id, LookedAt::ItsDay), |whole| Ok(check_sheet(whole.check)))
 }
 
-fn count_of(reader: &Reader<'_>, catalogue: &Catalogue, id: i64) -> Result<KnifeCount, ApiError> {
+pub(super) fn count_of(reader: &Reader<'_>, catalogue: &Catalogue, id: i64) -> Result<KnifeCount, ApiError> {
     let proposed = with_lesson(reader, catalogue, (id, LookedAt::ItsDay), |whole| Ok(proposed_numbers(whole.check)))?;
     let knives = reader.knives_out(id, catalogue)?;
     Ok(KnifeCount {

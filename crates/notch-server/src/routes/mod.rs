@@ -1,6 +1,7 @@
 //! Handlers: extract, call the core and the store, answer. A file for each place of the program.
 
 pub(crate) mod about;
+pub(crate) mod ask;
 pub(crate) mod bench;
 pub(crate) mod calendar;
 pub(crate) mod care;
@@ -21,6 +22,7 @@ pub(crate) mod playbook;
 pub(crate) mod produce;
 pub(crate) mod rack;
 pub(crate) mod ready;
+pub(crate) mod room;
 pub(crate) mod roster;
 pub(crate) mod rotation;
 pub mod run;

@@ -3,12 +3,14 @@
 //! A device sends each touch with the moment at which it was made, maybe long after it: which attempt it belongs to
 //! follows from that moment, not from what the device knew.
 
+use std::collections::BTreeSet;
+
 use axum::Json;
 use axum::http::StatusCode;
 use jiff::Timestamp;
 use notch_core::Problem;
 use notch_core::catalogue::Catalogue;
-use notch_core::eligibility::{Barrier, Holder, barriers};
+use notch_core::eligibility::{Barrier, Holder, barriers, briefing_barrier};
 use notch_core::records::{Attempt, Lesson, MOST_STUDENTS, Mark, MarkKind, NewAttempt, TakeBack, TakenBack};
 use notch_core::text::Text;
 use notch_core::views::{AdviceChoice, advise, reference_seconds};
@@ -126,13 +128,14 @@ struct Starting<'a> {
     catalogue: &'a Catalogue,
     lesson: Lesson,
     records: CourseRecords,
+    briefed: BTreeSet<i64>,
     at: Timestamp,
 }
 
 impl Starting<'_> {
     /// What an attempt will be judged by, and whether it may start.
     fn new_attempt(&self, start: &Start) -> Result<NewAttempt, ApiError> {
-        let Starting { reader, catalogue, lesson, records, at } = self;
+        let Starting { reader, catalogue, lesson, records, at, .. } = self;
         let student = reader.present_student(start.student_id)?;
         let exercise = reader.exercise(start.exercise_id)?;
         if exercise.archived || exercise.lesson_id != lesson.id || lesson.course_id != student.course_id {
@@ -142,6 +145,10 @@ impl Starting<'_> {
         let kind = kind_of(catalogue, &knife)?;
         let holder = reader.holder(knife.id)?;
         let holder = holder.as_ref().map(|(student_id, name)| Holder { student_id: *student_id, name });
+        let briefing = briefing_barrier(&records.course.fields, &self.briefed, &student);
+        if let Some(barrier) = briefing {
+            return Err(ApiError::Conflict(barrier.words().to_string()));
+        }
         let barred = barriers(&student, records.course.fields.age_band, (kind, &knife), holder, &catalogue.progress);
         // That the knife is in use is the state of the class, not a wrong choice: it may be free in a minute.
         if let [in_use @ Barrier::InUse { .. }] = barred.as_slice() {
@@ -185,7 +192,8 @@ fn start_each(
     check_many("/starts", "Students who start", starts.len())?;
     let lesson = writer.lesson(lesson_id)?;
     let records = CourseRecords::read(writer, lesson.course_id)?;
-    let starting = Starting { reader: writer, catalogue, lesson, records, at };
+    let briefed = writer.briefed(lesson.course_id)?;
+    let starting = Starting { reader: writer, catalogue, lesson, records, briefed, at };
     let mut made = Made { deed: Deed::Started, ..Made::default() };
     for start in starts {
         let started = starting.new_attempt(start).and_then(|new| Ok(writer.start_attempt(&new)?));

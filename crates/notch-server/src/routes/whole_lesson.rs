@@ -1,12 +1,13 @@
 //! A lesson with all that belongs to it, read and worked out in one place.
 
+use std::collections::BTreeSet;
 use std::sync::Arc;
 
 use jiff::civil::Date;
 use notch_core::at_hand::AtHand;
 use notch_core::catalogue::Catalogue;
 use notch_core::progress::GoodShares;
-use notch_core::records::{Attempt, Exercise, Incident, KeptRotation, Lesson, RotationFields};
+use notch_core::records::{Attempt, Exercise, Incident, KeptRotation, Lesson, RotationFields, StationPlace};
 use notch_core::views::{
     CheckInput, ClassInput, PlanView, ProduceInput, ReadyInput, RotationView, plan_view, produce_view, rotation_view,
 };
@@ -33,6 +34,8 @@ struct LessonRecords {
     attempts: Arc<Vec<Attempt>>,
     incidents: Vec<Incident>,
     kept: KeptRotation,
+    briefed: BTreeSet<i64>,
+    room: Vec<StationPlace>,
     today: Date,
 }
 
@@ -45,6 +48,8 @@ impl LessonRecords {
             attempts: reader.attempts_of_course(lesson.course_id)?,
             incidents: reader.incidents(lesson.course_id)?,
             kept: reader.rotation(id)?,
+            briefed: reader.briefed(lesson.course_id)?,
+            room: reader.room(lesson.course_id)?,
             today: match at {
                 LookedAt::Today(clock) => course.today(clock),
                 LookedAt::ItsDay => lesson.fields.starts_at.date(),
@@ -66,6 +71,8 @@ impl LessonRecords {
             attempts: &self.attempts,
             incidents: &self.incidents,
             exercise_id: None,
+            briefed: &self.briefed,
+            room: &self.room,
             today: self.today,
         }
     }
@@ -73,6 +80,21 @@ impl LessonRecords {
     fn rotation(&self, class: &ClassInput<'_>, plan: &PlanView, news: Option<&RotationFields>) -> RotationView {
         rotation_view(class, plan.time_rule.clone(), &self.kept, news.unwrap_or(&self.kept.fields))
     }
+}
+
+/// The class of a lesson with its plan, seen for an exercise, and the rotation that was announced.
+pub(super) fn with_class<T>(
+    reader: &Reader<'_>,
+    catalogue: &Catalogue,
+    lesson: (i64, LookedAt<'_>),
+    exercise_id: Option<i64>,
+    with: impl FnOnce(&ClassInput<'_>, &KeptRotation) -> Result<T, ApiError>,
+) -> Result<T, ApiError> {
+    let records = LessonRecords::read(reader, lesson)?;
+    let at_hand = records.course.at_hand(catalogue);
+    let plan = records.plan(&at_hand)?;
+    let class = ClassInput { exercise_id, ..records.class(at_hand, &plan) };
+    with(&class, &records.kept)
 }
 
 /// The rotation of a lesson with what was announced, and with other news of the day where there is some.

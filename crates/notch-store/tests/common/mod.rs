@@ -6,13 +6,14 @@ use std::path::Path;
 
 use jiff::Timestamp;
 use jiff::civil::date;
+use notch_core::ask::{Answered, AskAbout};
 use notch_core::catalogue::{BoardMaterial, Catalogue, Doctrines, Grip, GripDoctrine, Hold, Motion, SegmentKind, Third};
 use notch_core::geometry::Way;
 use notch_core::measure::{SampleCustom, judge, parse_pieces};
 use notch_core::people::{AgeBand, Hand, HandSize, Pace};
 use notch_core::records::{
-    Amount, Bolster, CourseFields, EdgeState, ExerciseFields, IncidentFields, IncidentKind, KnifeFields, LessonFields, Making,
-    MarkKind, NewAttempt, StoredSegment, StudentFields, Tang,
+    Amount, Bolster, Briefing, CourseFields, EdgeState, ExerciseFields, IncidentFields, IncidentKind, KnifeFields, LessonFields,
+    Making, MarkKind, NewAttempt, StationPlace, StoredSegment, StudentFields, Tang,
 };
 use notch_core::resources::Resources;
 use notch_core::units::{Degrees, Millimetres};
@@ -35,6 +36,7 @@ pub fn course() -> CourseFields {
         board_material: BoardMaterial::Plastic,
         resources: Resources::default(),
         doctrines: Doctrines { grip: GripDoctrine::PinchOnly, ..Doctrines::default() },
+        briefing_first: false,
     }
 }
 
@@ -142,8 +144,30 @@ pub fn filled(folder: &Path) -> Result<Store, StoreError> {
         writer.add_incident(
             1,
             at(310),
-            &IncidentFields { student_id: Some(1), kind: IncidentKind::NearMiss, words: "slipped".into() },
+            &IncidentFields {
+                student_id: Some(1),
+                kind: IncidentKind::NearMiss,
+                words: "slipped".into(),
+                place: "at the sink".into(),
+                first_aid: "pressed and raised".into(),
+                aid_by: "Ben".into(),
+            },
         )?;
+        let about = AskAbout::Fault { fault: "blade_up".into() };
+        writer.add_briefing(
+            1,
+            &Briefing {
+                id: 0,
+                at: at(5),
+                room: true,
+                students: vec![1, 2],
+                asked: 1,
+                right: 1,
+                passed: false,
+                answered: vec![Answered { about, answer: "blade_up".into() }],
+            },
+        )?;
+        writer.place_stations(1, &[StationPlace { station: 1, x: 40, y: 1000 }])?;
         Ok(())
     })?;
     Ok(store)

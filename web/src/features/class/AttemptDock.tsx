@@ -6,13 +6,14 @@ import type { Api } from '../../api/client';
 import { useAbout, useCatalogue } from '../../api/queries';
 import { touch } from '../../api/touches/queue';
 import { Disclaimer, Dock } from '../../shared/dock';
-import { useUnit, withUnit } from '../../shared/format';
+import { clock, counted, useUnit, withUnit } from '../../shared/format';
 import { Mark } from '../../shared/mark';
 import { Said } from '../../shared/Said';
+import { BeatButton } from './BeatButton';
 import styles from './Class.module.css';
 import { Marks } from './Marks';
 import { Running } from './Running';
-import { useServerNow } from './useServerNow';
+import { useServerNow } from '../../shared/useServerNow';
 
 interface Props {
   view: Api['ClassView'];
@@ -42,7 +43,7 @@ export function AttemptDock({ view, station, exercise, onNext, sent }: Props) {
   const toggle = () => {
     if (running)
       touch(view.lesson.id, { kind: 'stop', body: { student_ids: [student.id] } }, `${student.name}: stop`);
-    else if (knife && !station.stop) {
+    else if (knife && !station.stop && !station.briefing_due) {
       const start = { student_id: student.id, exercise_id: exercise.id, knife_id: Number(knife) };
       touch(view.lesson.id, { kind: 'start', body: { starts: [start] } }, `${student.name}: start`);
     }
@@ -87,11 +88,19 @@ export function AttemptDock({ view, station, exercise, onNext, sent }: Props) {
           knives={ordered}
           knife={knife}
           again={station.attempts.length > 0}
-          paused={Boolean(station.stop)}
+          paused={Boolean(station.stop) || station.briefing_due}
           onKnife={setChosen}
           onStart={toggle}
         />
       )}
+      {station.briefing_due && (
+        <p className="row" style={{ flexWrap: 'nowrap' }}>
+          <Mark kind="stop" label /> No knife before a passed briefing: this course asks for two minutes of
+          Ask me first.
+        </p>
+      )}
+      <Expected exercise={exercise} />
+      <BeatButton key={station.beat.per_minute} beat={station.beat} dry={!running} />
       {sent}
       {latest ? (
         <Marks attempt={latest} lessonId={view.lesson.id} student={student} />
@@ -102,6 +111,18 @@ export function AttemptDock({ view, station, exercise, onNext, sent }: Props) {
         {view.first_aid} {view.disclaimer}
       </Disclaimer>
     </Dock>
+  );
+}
+
+/** What the geometry has the student make of the set amount. */
+function Expected({ exercise }: { exercise: Api['ClassExercise'] }) {
+  if (!exercise.pieces_each) return null;
+  return (
+    <p className="quiet">
+      About {counted(exercise.pieces_each)} pieces
+      {exercise.strokes_each ? ` in ${counted(exercise.strokes_each)} strokes` : ''}
+      {exercise.reference_seconds ? `, ${clock(exercise.reference_seconds)} at the reference pace` : ''}.
+    </p>
   );
 }
 

@@ -3,16 +3,19 @@ import { useDisclosure, useHotkeys, useMediaQuery } from '@mantine/hooks';
 import { parseAsInteger, parseAsStringLiteral, useQueryStates } from 'nuqs';
 import { Suspense, lazy } from 'react';
 import { Link } from 'react-router';
+import type { Api } from '../../api/client';
 import { useUnit } from '../../shared/format';
 import { Failed, Loading } from '../../shared/State';
 import { useHere } from '../frame';
 import { AttemptDock } from './AttemptDock';
+import { ClosingView } from './ClosingView';
 import styles from './Class.module.css';
 import { IncidentForm } from './IncidentForm';
 import { MeasurePanel } from './MeasurePanel';
 import { RunBar } from './RunBar';
 import { Sent } from './Sent';
 import { Stations } from './Stations';
+import { Tools } from './Tools';
 import { useClassNow } from './useClassNow';
 import { sizeText } from '../../shared/targetText';
 
@@ -38,16 +41,16 @@ export default function ClassPage() {
 const ASKED = {
   student: parseAsInteger,
   exercise: parseAsInteger,
-  show: parseAsStringLiteral(['sharp_dull'] as const),
+  show: parseAsStringLiteral(['sharp_dull', 'ask', 'closing'] as const),
 };
 
-// It is shown in one lesson of eight: the class comes up without it.
+// They are shown now and then: the class comes up without them.
 const SharpDull = lazy(() => import('./SharpDull'));
+const AskPage = lazy(() => import('../ask/AskPage'));
 
 function RunningClass({ courseId, lessonId }: { courseId: number; lessonId: number }) {
   const [asked, select] = useQueryStates(ASKED);
   const view = useClassNow(lessonId, asked.exercise ?? undefined);
-  const [unit] = useUnit();
   const [writing, write] = useDisclosure();
   const narrow = useMediaQuery('(max-width: 860px)');
   const stations = view.data?.stations ?? [];
@@ -70,9 +73,23 @@ function RunningClass({ courseId, lessonId }: { courseId: number; lessonId: numb
         <SharpDull lessonId={lessonId} onLeave={() => void select({ show: null })} />
       </Suspense>
     );
+  if (asked.show === 'closing')
+    return (
+      <ClosingView courseId={courseId} lessonId={lessonId} onLeave={() => void select({ show: null })} />
+    );
   if (!view.data)
     return view.isError ? <Failed error={view.error} again={() => void view.refetch()} /> : <Loading />;
   const data = view.data;
+  if (asked.show === 'ask')
+    return (
+      <Suspense fallback={<Loading />}>
+        <AskPage
+          view={data}
+          student={asked.student ?? undefined}
+          onLeave={() => void select({ show: null })}
+        />
+      </Suspense>
+    );
   const current = data.exercises.find((e) => e.id === data.exercise_id);
   if (!current) {
     return (
@@ -89,32 +106,18 @@ function RunningClass({ courseId, lessonId }: { courseId: number; lessonId: numb
     <>
       <main className={styles.work}>
         <RunBar lessonId={lessonId} />
-        <div className={`spread ${styles.title}`}>
-          <div>
-            <h1>{current.title}</h1>
-            <p className="quiet">
-              {current.target && `${sizeText(current.target, unit)} · `}
-              {data.course.tolerance} tolerance · {current.setup}
-            </p>
-          </div>
-          <div className="row">
-            {data.exercises.length > 1 && (
-              <SegmentedControl
-                aria-label="Exercise"
-                orientation={narrow ? 'vertical' : 'horizontal'}
-                value={String(current.id)}
-                onChange={(value) => select({ exercise: Number(value) })}
-                data={data.exercises.map((e) => ({ value: String(e.id), label: e.title }))}
-              />
-            )}
-            <Button variant="default" onClick={() => void select({ show: 'sharp_dull' })}>
-              Sharp and dull…
-            </Button>
-            <Button variant="default" onClick={write.open}>
-              Nick or near-miss…
-            </Button>
-          </div>
-        </div>
+        <Heading
+          view={data}
+          current={current}
+          narrow={Boolean(narrow)}
+          onSelect={(exercise) => void select({ exercise })}
+        />
+        <Tools
+          courseId={courseId}
+          lessonId={lessonId}
+          onShow={(show) => void select({ show })}
+          onIncident={write.open}
+        />
         {stations.length === 0 ? (
           <p>
             No students yet. <Link to={`/courses/${courseId}/set-up`}>Add them to the course</Link>.
@@ -139,5 +142,37 @@ function RunningClass({ courseId, lessonId }: { courseId: number; lessonId: numb
       )}
       {writing && <IncidentForm view={data} student={station?.student} close={write.close} />}
     </>
+  );
+}
+
+interface HeadingProps {
+  view: Api['ClassView'];
+  current: Api['ClassExercise'];
+  narrow: boolean;
+  onSelect: (exercise: number) => void;
+}
+
+/** What is cut, how exactly and with what; another exercise of the lesson. */
+function Heading({ view, current, narrow, onSelect }: HeadingProps) {
+  const [unit] = useUnit();
+  return (
+    <div className={`spread ${styles.title}`}>
+      <div>
+        <h1>{current.title}</h1>
+        <p className="quiet">
+          {current.target && `${sizeText(current.target, unit)} · `}
+          {view.course.tolerance} tolerance · {current.setup}
+        </p>
+      </div>
+      {view.exercises.length > 1 && (
+        <SegmentedControl
+          aria-label="Exercise"
+          orientation={narrow ? 'vertical' : 'horizontal'}
+          value={String(current.id)}
+          onChange={(value) => onSelect(Number(value))}
+          data={view.exercises.map((e) => ({ value: String(e.id), label: e.title }))}
+        />
+      )}
+    </div>
   );
 }

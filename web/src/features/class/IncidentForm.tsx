@@ -1,4 +1,4 @@
-import { Button, Modal, SegmentedControl, Select, Textarea } from '@mantine/core';
+import { Button, Modal, SegmentedControl, Select, TextInput, Textarea } from '@mantine/core';
 import { useState } from 'react';
 import type { Api } from '../../api/client';
 import { ApiProblem } from '../../api/client';
@@ -19,8 +19,12 @@ export function IncidentForm({
   const [kind, setKind] = useState<Api['IncidentKind']>('near_miss');
   const [who, setWho] = useState<string | null>(student ? String(student.id) : null);
   const [words, setWords] = useState('');
+  const [place, setPlace] = useState(student ? `station ${student.station}` : '');
+  const [aid, setAid] = useState('');
+  const [aidBy, setAidBy] = useState('');
   const save = useWriteIncident(view.lesson.id, close);
-  const problem = save.error instanceof ApiProblem ? save.error.at('/words') : undefined;
+  const at = (field: string) => (save.error instanceof ApiProblem ? save.error.at(field) : undefined);
+  const problem = ['/words', '/place', '/first_aid', '/aid_by'].map(at).find(Boolean);
   return (
     <Modal
       opened
@@ -33,7 +37,14 @@ export function IncidentForm({
         className="stack"
         onSubmit={(event) => {
           event.preventDefault();
-          save.mutate({ kind, words, student_id: who ? Number(who) : null });
+          save.mutate({
+            kind,
+            words,
+            place,
+            first_aid: aid,
+            aid_by: aidBy,
+            student_id: who ? Number(who) : null,
+          });
         }}
       >
         <p className="row" style={{ flexWrap: 'nowrap', alignItems: 'flex-start' }}>
@@ -63,13 +74,55 @@ export function IncidentForm({
           maxLength={400}
           value={words}
           onChange={(event) => setWords(event.currentTarget.value)}
-          error={problem}
+          error={at('/words')}
         />
+        <TextInput
+          label="Where"
+          maxLength={80}
+          value={place}
+          onChange={(event) => setPlace(event.currentTarget.value)}
+          error={at('/place')}
+        />
+        {kind === 'nick' && <FirstAid aid={aid} by={aidBy} onAid={setAid} onBy={setAidBy} at={at} />}
+        <p className="quiet">
+          The site’s own reporting rules come first: report as they ask, and write it down here too.
+        </p>
         {save.error && !problem && <Trouble error={save.error} />}
         <Button type="submit" loading={save.isPending}>
           Write it down
         </Button>
       </form>
     </Modal>
+  );
+}
+
+interface FirstAidProps {
+  aid: string;
+  by: string;
+  onAid: (aid: string) => void;
+  onBy: (by: string) => void;
+  /** What is wrong at a field. */
+  at: (field: string) => string | undefined;
+}
+
+/** What was done for somebody who was cut, and who did it. */
+function FirstAid({ aid, by, onAid, onBy, at }: FirstAidProps) {
+  return (
+    <>
+      <TextInput
+        label="First aid given"
+        maxLength={200}
+        value={aid}
+        onChange={(event) => onAid(event.currentTarget.value)}
+        error={at('/first_aid')}
+      />
+      <TextInput
+        label="By whom"
+        maxLength={60}
+        value={by}
+        onChange={(event) => onBy(event.currentTarget.value)}
+        error={at('/aid_by')}
+      />
+    </>
   );
 }

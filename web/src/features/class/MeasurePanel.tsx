@@ -4,12 +4,15 @@ import { useRef, useState } from 'react';
 import type { Api } from '../../api/client';
 import { ApiProblem } from '../../api/client';
 import { useTakeSampleBack } from '../../api/evidence';
-import { useJudge, useZone } from '../../api/queries';
+import { useAbout, useJudge, useZone } from '../../api/queries';
 import { Mark } from '../../shared/mark';
 import { Trouble } from '../../shared/State';
 import { TakeBack, TakenBack } from '../../shared/TakeBack';
+import { BesideAnother } from './BesideAnother';
+import { SimulatedCallipers, afterReading } from './Callipers';
 import { useKeepSample } from './changes';
 import styles from './Class.module.css';
+import { DrawTen } from './DrawTen';
 import { VerdictView } from './VerdictView';
 import { ofSchool } from '../../shared/school';
 
@@ -75,6 +78,9 @@ function Measuring({ station, exercise, attempt, number }: MeasuringProps) {
   const known = attempt && attempt.id > 0 ? attempt.id : undefined;
   const [custom, setCustom] = useState<Custom>('blind_ten');
   const [asCut, setAsCut] = useState(false);
+  const [callipers, setCallipers] = useLocalStorage({ key: 'yard-notch-callipers', defaultValue: false });
+  const about = useAbout().data;
+  const madeUp = Boolean(about?.demo || about?.made_up);
   const order = asCut ? 'as_cut' : 'mixed';
   const [typed] = useDebouncedValue(text, 40);
   const judged = useJudge(known, { custom, order, text: typed });
@@ -117,10 +123,21 @@ function Measuring({ station, exercise, attempt, number }: MeasuringProps) {
                 if (event.key === 'Enter' && (event.ctrlKey || event.metaKey)) {
                   event.preventDefault();
                   submit();
+                } else if (event.key === 'Enter' && callipers) {
+                  // Callipers end each reading with Enter.
+                  event.preventDefault();
+                  setText(afterReading(text, exercise.columns.length));
                 }
               }}
               error={wrong}
             />
+            {custom === 'blind_ten' && <DrawTen usual={exercise.pieces_each} />}
+            <Checkbox
+              label="Callipers type the sizes"
+              checked={callipers}
+              onChange={(event) => setCallipers(event.currentTarget.checked)}
+            />
+            {callipers && madeUp && <SimulatedCallipers exercise={exercise} text={text} onType={setText} />}
             <Checkbox
               label="Measured in the order they were cut"
               checked={asCut}
@@ -143,12 +160,13 @@ function Measuring({ station, exercise, attempt, number }: MeasuringProps) {
         )}
         {keep.error && !wrong && <Trouble error={keep.error} />}
       </div>
-      <Shown fresh={fresh?.verdict} attempt={attempt} waits={!known} zone={zone} />
+      <Shown fresh={fresh?.verdict} student={station.student} attempt={attempt} waits={!known} zone={zone} />
     </section>
   );
 }
 
 interface ShownProps {
+  student: Api['Student'];
   fresh: Api['Verdict'] | undefined;
   attempt: Api['Attempt'] | undefined;
   /** The attempt has not reached the program yet. */
@@ -157,7 +175,7 @@ interface ShownProps {
 }
 
 /** The verdict of what is typed, or else of what was kept last. */
-function Shown({ fresh, attempt, waits, zone }: ShownProps) {
+function Shown({ fresh, student, attempt, waits, zone }: ShownProps) {
   const takeBack = useTakeSampleBack();
   const kept = attempt?.samples.at(-1);
   return (
@@ -168,6 +186,9 @@ function Shown({ fresh, attempt, waits, zone }: ShownProps) {
         <>
           <p className="quiet">Kept from the last attempt:</p>
           <VerdictView verdict={kept.verdict} />
+          {attempt && (
+            <BesideAnother key={`beside ${kept.id}`} student={student} attempt={attempt} sample={kept} />
+          )}
           <TakeBack
             key={kept.id}
             what="this sample"

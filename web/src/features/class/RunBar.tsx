@@ -6,7 +6,7 @@ import { Mark } from '../../shared/mark';
 import { Trouble } from '../../shared/State';
 import styles from './Run.module.css';
 import { useRunStep, useUndoRunStep } from './changes';
-import { useServerNow } from './useServerNow';
+import { useServerNow } from '../../shared/useServerNow';
 
 /** What is said in place of the part while none runs. */
 const HEADS: Partial<Record<Api['RunState'], string>> = {

@@ -1,56 +1,88 @@
+import { Button } from '@mantine/core';
+import { useState } from 'react';
 import type { Api } from '../../api/client';
-import { useUnit, withUnit } from '../../shared/format';
+import { useDrawings } from '../../api/queries';
 import { Mark } from '../../shared/mark';
 import { Said } from '../../shared/Said';
+import { Trouble } from '../../shared/State';
+import { Arrange } from './Arrange';
 import styles from './Class.module.css';
+import { usePlaceStations } from './changes';
+import { placesOf } from './places';
 import { RoundBar } from './RoundBar';
-import { Running } from './Running';
-import { useServerNow } from './useServerNow';
+import { Tile } from './Tile';
 
-/** Everyone at their board, as the instructor sees the room. */
-export function Stations({
-  view,
-  selected,
-  onSelect,
-}: {
+interface Props {
   view: Api['ClassView'];
   selected: number | undefined;
   onSelect: (student: number) => void;
-}) {
-  const [unit] = useUnit();
+}
+
+/** Everyone at their board, where the boards stand. */
+export function Stations({ view, selected, onSelect }: Props) {
+  const drawings = useDrawings(view.lesson.id);
+  const [moved, setMoved] = useState<Api['StationPlace'][]>();
+  const keep = usePlaceStations(view.course.id, () => setMoved(undefined));
   return (
     <>
       <WatchNow view={view} onSelect={onSelect} />
       <RoundBar view={view} />
-      <ul className={styles.stations} aria-label="Stations">
-        {view.stations.map((station) => {
-          const { student } = station;
-          return (
-            <li key={student.id}>
+      {moved ? (
+        <Arrange view={view} places={moved} onMove={setMoved} />
+      ) : (
+        <ul className={styles.stations} aria-label="Stations" data-placed={view.room.length > 0 || undefined}>
+          {placesOf(view).map(({ station, place }) => (
+            <li key={station.student.id} style={at(place)}>
               <button
                 type="button"
                 className={styles.station}
-                aria-pressed={student.id === selected}
+                aria-pressed={station.student.id === selected}
                 data-paused={Boolean(station.stop)}
                 data-running={Boolean(station.running)}
-                onClick={() => onSelect(student.id)}
+                onClick={() => onSelect(station.student.id)}
               >
-                <span className={styles.head}>
-                  <span className="mono">{student.station}</span>
-                  <Sign station={station} />
-                </span>
-                <strong>{student.name}</strong>
-                <span className={styles.line}>
-                  <State station={station} clearance={withUnit(student.clearance, unit)} />
-                </span>
+                <Tile station={station} drawings={drawings.data} />
               </button>
             </li>
-          );
-        })}
-      </ul>
+          ))}
+        </ul>
+      )}
+      <div className={styles.arranging}>
+        {moved ? (
+          <>
+            <span className="quiet">
+              Drag each station to where it stands, or move it with the arrow keys.
+            </span>
+            <Button h={44} loading={keep.isPending} onClick={() => keep.mutate(moved)}>
+              Keep the room
+            </Button>
+            <Button h={44} variant="default" onClick={() => setMoved(undefined)}>
+              Leave it
+            </Button>
+            {view.room.length > 0 && (
+              <Button h={44} variant="default" onClick={() => keep.mutate([])}>
+                In rows again
+              </Button>
+            )}
+          </>
+        ) : (
+          <Button
+            size="compact-sm"
+            h={44}
+            variant="subtle"
+            onClick={() => setMoved(placesOf(view).map(({ place }) => place))}
+          >
+            Lay out the room…
+          </Button>
+        )}
+        <Trouble error={keep.error} />
+      </div>
     </>
   );
 }
+
+const at = (place: Api['StationPlace']) =>
+  ({ '--x': `${place.x / 10}%`, '--y': `${place.y / 10}%` }) as React.CSSProperties;
 
 /** Whom to look at first, three at most, each with why. */
 function WatchNow({ view, onSelect }: { view: Api['ClassView']; onSelect: (student: number) => void }) {
@@ -72,25 +104,4 @@ function WatchNow({ view, onSelect }: { view: Api['ClassView']; onSelect: (stude
       ))}
     </div>
   );
-}
-
-function Sign({ station }: { station: Api['Station'] }) {
-  if (station.stop) return <Mark kind="stop" label />;
-  if (station.watch.some((reason) => reason.kind === 'allergy')) return <Mark kind="caution" label />;
-  if (station.watch.length > 0) return <Mark kind="watch" size={18} label />;
-  return null;
-}
-
-function State({ station, clearance }: { station: Api['Station']; clearance: string }) {
-  const now = useServerNow(Boolean(station.running));
-  if (station.running) return <Running since={station.running.started_at} now={now} />;
-  if (station.stop) return <>paused</>;
-  if (station.unmeasured) return <>blind ten due</>;
-  if (station.attempts.length > 0)
-    return (
-      <>
-        {station.attempts.length} {station.attempts.length === 1 ? 'attempt' : 'attempts'}
-      </>
-    );
-  return station.watch[0] ? <Said>{station.watch[0].words}</Said> : <>to {clearance}</>;
 }

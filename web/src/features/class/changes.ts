@@ -39,6 +39,21 @@ export function useUndoRunStep(lesson: number) {
   );
 }
 
+/** Keeps a round of questions as a briefing. */
+export const useKeepBriefing = (lesson: number) =>
+  useChange('briefing', (body: Api['AskRound']) =>
+    answer(api.POST('/api/lessons/{id}/briefings', { params: { path: { id: lesson } }, body })),
+  );
+
+/** Places the stations as they stand. */
+export const usePlaceStations = (course: number, onPlaced: () => void) =>
+  useChange(
+    'room',
+    (places: Api['StationPlace'][]) =>
+      answer(api.PUT('/api/courses/{id}/room', { params: { path: { id: course } }, body: { places } })),
+    { onSuccess: onPlaced },
+  );
+
 /** Writes a nick or near-miss down. */
 export const useWriteIncident = (lesson: number, onWritten: () => void) =>
   useChange(

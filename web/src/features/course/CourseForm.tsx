@@ -1,4 +1,4 @@
-import { Button, NumberInput, Select, SimpleGrid, TextInput } from '@mantine/core';
+import { Button, Checkbox, NumberInput, Select, SimpleGrid, TextInput } from '@mantine/core';
 import { Link, useNavigate } from 'react-router';
 import type { Api } from '../../api/client';
 import { useAbout, useCatalogue } from '../../api/queries';
@@ -25,6 +25,7 @@ const empty: Fields = {
   resources: {},
   time_zone: '',
   doctrines: {},
+  briefing_first: false,
 };
 
 /** The fields of a course without its id and version. */
@@ -68,6 +69,10 @@ export function CourseForm({ course }: { course?: Api['Course'] }) {
         />
         <Where form={form} />
       </SimpleGrid>
+      <Checkbox
+        label="No knife before a passed briefing: Ask me, two minutes, once for each student"
+        {...form.getInputProps('briefing_first', { type: 'checkbox' })}
+      />
       <KitchenHas form={form} />
       {course && (
         <p className="quiet">

@@ -7,9 +7,20 @@ import { inSchool } from '../../shared/school';
 function roomOf(view: Api['CourseView'], lesson: Api['LessonPlace'] | undefined): string[] {
   const course = `/api/courses/${view.course.id}`;
   const ofLesson = lesson
-    ? ['class', 'run', 'plan', 'rotation', 'check', 'count', 'ready', 'produce', 'sharp-dull'].map(
-        (part) => `/api/lessons/${lesson.id}/${part}`,
-      )
+    ? [
+        'class',
+        'drawings',
+        'wall',
+        'closing',
+        'run',
+        'plan',
+        'rotation',
+        'check',
+        'count',
+        'ready',
+        'produce',
+        'sharp-dull',
+      ].map((part) => `/api/lessons/${lesson.id}/${part}`)
     : [];
   return [
     '/api/about',

@@ -93,6 +93,9 @@ function IncidentLine({ incident, zone }: { incident: Api['Incident']; zone: str
             {kind}, {day(civil(incident.happened_at, zone))}.
           </strong>{' '}
           {incident.words}
+          {incident.place && ` At ${incident.place}.`}
+          {incident.first_aid && ` First aid: ${incident.first_aid}`}
+          {incident.aid_by && ` (${incident.aid_by})`}
         </span>
       </p>
       <TakeBack

@@ -1,33 +1,6 @@
 import type { Api } from '../../api/client';
-
-/** A finger, palm or wrist: a bent line with a width, drawn as an outlined capsule. */
-interface Limb {
-  /** Points of the line, x and y in turn. */
-  at: number[];
-  width: number;
-}
-
-/** What a drawing is made of, back to front. */
-type Piece =
-  | { kind: 'limb'; limb: Limb }
-  | { kind: 'shape'; d: string; fill: 'steel' | 'food' | 'handle' | 'board'; opacity?: number };
-
-const limb = (width: number, ...at: number[]): Piece => ({ kind: 'limb', limb: { at, width } });
-const shape = (
-  d: string,
-  fill: 'steel' | 'food' | 'handle' | 'board' = 'steel',
-  opacity?: number,
-): Piece => ({
-  kind: 'shape',
-  d,
-  fill,
-  opacity,
-});
-
-const BOARD = shape('M4 98h152v6H4z', 'board');
-/** A knife from its side, tip at the left. */
-const BLADE = shape('M6 52Q30 34 62 32h36v34H58Q26 66 6 52z');
-const HANDLE = shape('M98 33h52q6 0 6 7t-6 8q-26 -2 -40 1t-12 1z', 'handle');
+import { BLADE, BOARD, Figure, HANDLE, limb, shape } from './Figure';
+import type { FigureProps, Piece } from './Figure';
 
 /** The guide hand seen from the front, the blade from its end where it cuts down. */
 const HOLDS: Record<Api['Hold'], Piece[]> = {
@@ -164,65 +137,12 @@ const GRIPS: Record<Api['Grip'], Piece[]> = {
   ],
 };
 
-const FILLS = {
-  steel: 'var(--steel)',
-  food: 'color-mix(in srgb, var(--carrot) 34%, var(--card))',
-  handle: 'var(--handle)',
-  board: 'var(--beech)',
-};
-
-function line(at: number[]): string {
-  const points: string[] = [];
-  for (let i = 0; i + 1 < at.length; i += 2) points.push(`${at[i] ?? 0} ${at[i + 1] ?? 0}`);
-  return `M${points.join('L')}`;
-}
-
-function Part({ piece }: { piece: Piece }) {
-  if (piece.kind === 'shape') {
-    return <path d={piece.d} fill={FILLS[piece.fill]} stroke="var(--steel-edge)" strokeWidth={1.4} />;
-  }
-  const { at, width } = piece.limb;
-  const d = line(at);
-  const common = { d, fill: 'none', strokeLinecap: 'round', strokeLinejoin: 'round' } as const;
-  return (
-    <>
-      <path {...common} stroke="var(--ink)" strokeWidth={width} />
-      <path {...common} stroke="var(--card)" strokeWidth={width - 3} />
-    </>
-  );
-}
-
-interface Props {
-  label: string;
-  /** Drawn for the left hand. */
-  mirrored?: boolean;
-  width?: number;
-}
-
-function Figure({ pieces, label, mirrored, width = 128 }: Props & { pieces: Piece[] }) {
-  return (
-    <svg
-      viewBox="0 0 160 106"
-      width={width}
-      height={(width * 106) / 160}
-      role="img"
-      aria-label={mirrored ? `${label}, left hand` : label}
-      style={{ transform: mirrored ? 'scaleX(-1)' : undefined, maxWidth: '100%' }}
-    >
-      {pieces.map((piece, index) => (
-        // The pieces of a figure never change their order.
-        <Part key={index} piece={piece} />
-      ))}
-    </svg>
-  );
-}
-
 /** How the knife hand holds, as a line figure. */
-export const GripFigure = ({ grip, ...props }: Props & { grip: Api['Grip'] }) => (
+export const GripFigure = ({ grip, ...props }: FigureProps & { grip: Api['Grip'] }) => (
   <Figure pieces={GRIPS[grip]} {...props} />
 );
 
 /** How the guide hand holds, as a line figure. */
-export const HoldFigure = ({ hold, ...props }: Props & { hold: Api['Hold'] }) => (
+export const HoldFigure = ({ hold, ...props }: FigureProps & { hold: Api['Hold'] }) => (
   <Figure pieces={HOLDS[hold]} {...props} />
 );

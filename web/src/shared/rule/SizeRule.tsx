@@ -8,18 +8,29 @@ const RULE = 30;
 const PIECE = 9;
 
 /** Range that shows the band and every piece, with a little room. */
-function rangeOf(side: Api['SideFigures']): [number, number] {
-  const sizes = [...side.sizes, side.inside_from, side.inside_to];
+function rangeOf(side: Api['SideFigures'], over: readonly number[]): [number, number] {
+  const sizes = [...side.sizes, ...over, side.inside_from, side.inside_to];
   const [least, most] = [Math.min(...sizes), Math.max(...sizes)];
   const room = Math.max((most - least) * 0.12, 0.4);
   return [Math.max(0, least - room), most + room];
 }
 
+const NONE: readonly number[] = [];
+
 /** Measured pieces as ticks on the size rule, with the target, the tolerance band and the mean. */
-export function SizeRule({ side, unit }: { side: Api['SideFigures']; unit: Unit }) {
+export function SizeRule({
+  side,
+  unit,
+  over = NONE,
+}: {
+  side: Api['SideFigures'];
+  unit: Unit;
+  /** Sizes of another sample: both rules then reach as far. */
+  over?: readonly number[];
+}) {
   const { ref, width: measured } = useElementSize();
   const width = measured || 320;
-  const [from, to] = rangeOf(side);
+  const [from, to] = rangeOf(side, over);
   const x = (value: number) => ((value - from) / (to - from)) * width;
   const stacked = new Map<number, number>();
   const pieces = side.sizes.map((size, index) => {
@@ -51,25 +62,7 @@ export function SizeRule({ side, unit }: { side: Api['SideFigures']; unit: Unit 
           height={base - top + 4}
           fill="var(--held-tint)"
         />
-        {pieces.map((piece, index) =>
-          piece.inside ? (
-            <rect
-              key={index}
-              x={x(piece.size) - PIECE / 2}
-              y={base - (Math.min(piece.place, rows - 1) + 1) * (PIECE + 2)}
-              width={PIECE}
-              height={PIECE}
-              fill="var(--held)"
-            />
-          ) : (
-            <path
-              key={index}
-              transform={`translate(${x(piece.size)} ${base - (Math.min(piece.place, rows - 1) + 1) * (PIECE + 2)})`}
-              d={`M0 0 ${PIECE / 2 + 1} ${PIECE} ${-PIECE / 2 - 1} ${PIECE}z`}
-              fill="var(--caution)"
-            />
-          ),
-        )}
+        <Pieces pieces={pieces} rows={rows} base={base} x={x} />
         <line
           x1={x(side.mean)}
           x2={x(side.mean)}
@@ -110,4 +103,35 @@ export function SizeRule({ side, unit }: { side: Api['SideFigures']; unit: Unit 
       </svg>
     </div>
   );
+}
+
+interface PiecesProps {
+  pieces: { size: number; place: number; inside: boolean }[];
+  rows: number;
+  base: number;
+  x: (value: number) => number;
+}
+
+/** The pieces over the rule: a square inside, a triangle outside. */
+function Pieces({ pieces, rows, base, x }: PiecesProps) {
+  return pieces.map((piece, index) => {
+    const top = base - (Math.min(piece.place, rows - 1) + 1) * (PIECE + 2);
+    return piece.inside ? (
+      <rect
+        key={index}
+        x={x(piece.size) - PIECE / 2}
+        y={top}
+        width={PIECE}
+        height={PIECE}
+        fill="var(--held)"
+      />
+    ) : (
+      <path
+        key={index}
+        transform={`translate(${x(piece.size)} ${top})`}
+        d={`M0 0 ${PIECE / 2 + 1} ${PIECE} ${-PIECE / 2 - 1} ${PIECE}z`}
+        fill="var(--caution)"
+      />
+    );
+  });
 }

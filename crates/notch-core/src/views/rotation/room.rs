@@ -12,7 +12,7 @@ use crate::views::class::knife_name;
 use crate::views::opening::{MendingPlace, Opening};
 use crate::views::plan::PlannedExercise;
 use crate::views::station::{ClassInput, WatchKind};
-use crate::views::watch::watch;
+use crate::views::watch::{Seen, watch};
 
 /// Watching that a student takes who wants watching; all others take one.
 const WATCHED_CLOSELY: u32 = 2;
@@ -182,8 +182,8 @@ impl<'a> Room<'a> {
     }
 
     /// How much of the watching a turn takes.
-    fn watching(&self, student: &Student, planned: &PlannedExercise) -> u32 {
-        let reasons = watch(self.input, student, planned.advice.as_ref());
+    fn watching(&self, student: &'a Student, planned: &PlannedExercise) -> u32 {
+        let reasons = watch(self.input, &Seen::of(self.input, student), planned.advice.as_ref());
         let closely = reasons.iter().any(|reason| matches!(reason.kind, WatchKind::SafeFirst | WatchKind::FirstLength));
         if closely { WATCHED_CLOSELY.min(self.question.watch.max(1)) } else { 1 }
     }

@@ -1,6 +1,6 @@
 import { useInterval } from '@mantine/hooks';
 import { useEffect, useState } from 'react';
-import { bySchool } from '../../api/clock';
+import { bySchool } from '../api/clock';
 
 /**
  * The school's present moment in milliseconds, ticking each second while `ticking`: attempts are
