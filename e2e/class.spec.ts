@@ -237,7 +237,8 @@ test('a sharp and a dulled knife are told apart by figures, by the instructor on
   app,
 }) => {
   await page.goto(`${app.url}/courses/1/class/5`);
-  await page.getByRole('button', { name: 'Sharp and dull…' }).click();
+  await page.getByRole('button', { name: 'More of this class' }).click();
+  await page.getByRole('menuitem', { name: 'Sharp and dull…' }).click();
   await expect(page.getByText(/Only the instructor cuts with the dulled knife, on soft food/)).toBeVisible();
   await page.getByLabel('Who showed it').fill('Mara');
   const sharp = page.getByRole('region', { name: 'Sharp', exact: true });

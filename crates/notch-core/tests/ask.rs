@@ -3,10 +3,10 @@
 use std::collections::BTreeSet;
 
 use crate::common::{CATALOGUE, course, exercise_fields, rack, student};
-use notch_core::ask::{Answered, AskAbout, AskInput, AskView, Question, Shown, ask_view};
+use notch_core::ask::{AskInput, AskView, Question, Shown, ask_view};
 use notch_core::at_hand::AtHand;
 use notch_core::people::{AgeBand, Hand};
-use notch_core::records::{Amount, Exercise};
+use notch_core::records::{Amount, Answered, AskAbout, Exercise};
 use proptest::prelude::*;
 
 fn exercise(id: i64, food: &str, cut: &str) -> Exercise {

@@ -104,8 +104,8 @@ fn near_miss(who: Option<&Student>, words: &str) -> IncidentFields {
 fn room(students: &[Student]) -> Vec<StationPlace> {
     let place = |student: &Student| {
         let nth = student.fields.station.saturating_sub(1);
-        let x = [110, 330, 670, 890].get(usize::from(nth % 4)).copied()?;
-        Some(StationPlace { station: student.fields.station, x, y: 130 + (nth / 4).min(3) * 250 })
+        let x = [0, 280, 720, 1000].get(usize::from(nth % 4)).copied()?;
+        Some(StationPlace { station: student.fields.station, x, y: [0, 330, 670, 1000].get(usize::from(nth / 4)).copied()? })
     };
     students.iter().filter_map(place).collect()
 }

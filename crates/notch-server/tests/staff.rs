@@ -405,6 +405,9 @@ fn the_passphrase_of_before_is_the_instructors_now() {
     file.execute_batch(
         "DROP TABLE change_made; DROP TABLE staff_session; DROP TABLE staff_invitation; DROP TABLE staff_passphrase;
          DROP TABLE staff; DROP TABLE run_step; DROP TABLE mark;
+         DROP TABLE briefed; DROP TABLE briefing; DROP TABLE station_place;
+         ALTER TABLE course DROP COLUMN briefing_first; ALTER TABLE incident DROP COLUMN place;
+         ALTER TABLE incident DROP COLUMN first_aid; ALTER TABLE incident DROP COLUMN aid_by;
          CREATE TABLE attempt_fault (attempt_id INTEGER NOT NULL REFERENCES attempt (id), fault TEXT NOT NULL,
              PRIMARY KEY (attempt_id, fault)) STRICT, WITHOUT ROWID;
          ALTER TABLE attempt ADD COLUMN grip_ticked INTEGER NOT NULL DEFAULT 0;

@@ -490,7 +490,7 @@ export const useWall = (lesson: number) =>
 /** What to look at before a class is closed. */
 export const useClosing = (lesson: number) =>
   useQuery({
-    queryKey: [...keys.count(lesson), 'closing'],
+    queryKey: ['closing', lesson],
     queryFn: () => answer(ask.GET('/api/lessons/{id}/closing', path(lesson))),
     // What was marked a moment ago belongs to it.
     staleTime: 0,

@@ -3,9 +3,10 @@
 use std::collections::BTreeSet;
 
 use super::knives::lower;
-use super::question::{AskAbout, AskInput, Asked, Choice, Luck, Question};
+use super::question::{AskInput, Asked, Choice, Luck, Question};
 use crate::catalogue::{Caution, CautionSeverity};
 use crate::fitting::{ShownCaution, is_about_people};
+use crate::records::AskAbout;
 use crate::text;
 
 /// AskAbout whom it is depends on the class, not on the work.

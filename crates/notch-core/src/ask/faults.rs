@@ -1,7 +1,8 @@
 //! What is wrong in this picture?
 
-use super::question::{AskAbout, AskInput, Choice, Luck, Question, Shown};
+use super::question::{AskInput, Choice, Luck, Question, Shown};
 use crate::catalogue::Fault;
+use crate::records::AskAbout;
 use crate::text;
 
 pub(super) fn abouts(input: &AskInput<'_>, luck: &mut Luck) -> Vec<AskAbout> {

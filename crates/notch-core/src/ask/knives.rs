@@ -1,9 +1,10 @@
 //! Which knife for a job, and why not the others.
 
-use super::question::{AskAbout, AskInput, Asked, Choice, Luck, Question, WRONG};
+use super::question::{AskInput, Asked, Choice, Luck, Question, WRONG};
 use crate::catalogue::BoardWork;
 use crate::drawing::blade_silhouette;
 use crate::fitting::{Candidate, Effect, FITS, Fit, NEARLY};
+use crate::records::AskAbout;
 use crate::text;
 use crate::text::Text;
 

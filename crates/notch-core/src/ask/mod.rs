@@ -9,5 +9,5 @@ mod question;
 mod round;
 mod sizes;
 
-pub use question::{AskAbout, AskInput, Choice, Question, Shown};
-pub use round::{Answered, AskStanding, AskView, ask_view};
+pub use question::{AskInput, Choice, Question, Shown};
+pub use round::{AskStanding, AskView, ask_view};

@@ -1,8 +1,9 @@
 //! Name this outline.
 
-use super::question::{AskAbout, AskInput, Choice, Luck, Question, Shown};
+use super::question::{AskInput, Choice, Luck, Question, Shown};
 use crate::catalogue::KnifeType;
 use crate::drawing::blade_silhouette;
+use crate::records::AskAbout;
 use crate::text;
 
 /// Types that are asked about: those on the rack; all of them while no knife is known.
@@ -23,12 +24,8 @@ pub(super) fn question(input: &AskInput<'_>, knife_type: &str, luck: &mut Luck) 
     let looks = |kind: &KnifeType| catalogue.ask.tells(kind).to_owned();
     let choice = |other: &KnifeType| {
         let right = other.id == kind.id;
-        let reason = if right {
-            text![looks(kind), " Its work: ", kind.good_for.clone(), "."]
-        } else {
-            text![capital_name(other), ": ", looks(other)]
-        };
-        Choice { id: other.id.clone(), words: other.name.clone().into(), silhouette: None, right, reason }
+        let reason = if right { text![looks(kind), " Its work: ", kind.good_for.clone(), "."] } else { text![looks(other)] };
+        Choice { id: other.id.clone(), words: capital_name(other), silhouette: None, right, reason }
     };
     // Of several that look alike one is offered.
     let mut wrong: Vec<&KnifeType> = Vec::new();

@@ -3,53 +3,15 @@
 use rand::seq::SliceRandom;
 use rand::{Rng, SeedableRng};
 use rand_xoshiro::Xoshiro256PlusPlus;
-use serde::{Deserialize, Serialize};
+use serde::Serialize;
 
 use crate::at_hand::AtHand;
 use crate::catalogue::{Cut, FaultPicture, Food};
 use crate::drawing::Silhouette;
 use crate::fitting::{Candidate, Fixed, Job, KnifeSource, Suggestion, suggest};
-use crate::records::{Exercise, Student};
+use crate::records::{AskAbout, Exercise, Student};
 use crate::text::Text;
 use crate::units::Millimetres;
-
-/// What a question is about: enough to ask it again, with other answers beside the right one.
-#[derive(Clone, Debug, PartialEq, Eq, Serialize, Deserialize)]
-#[serde(tag = "kind", rename_all = "snake_case", deny_unknown_fields)]
-#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
-pub enum AskAbout {
-    /// Which knife has this outline.
-    Outline {
-        /// Id of the type.
-        knife_type: String,
-    },
-    /// Which knife for a job, and why not the others.
-    Knife {
-        /// Id of the food.
-        food: String,
-        /// Id of the cut.
-        cut: String,
-    },
-    /// What is wrong in a picture.
-    Fault {
-        /// Id of the fault.
-        fault: String,
-    },
-    /// Which cut has pieces of this size.
-    Size {
-        /// Id of the cut.
-        cut: String,
-    },
-    /// Which caution belongs to a job.
-    Caution {
-        /// Id of the food.
-        food: String,
-        /// Id of the cut.
-        cut: String,
-        /// Id of the caution.
-        caution: String,
-    },
-}
 
 /// What is drawn with a question.
 #[derive(Clone, Debug, PartialEq, Serialize)]

@@ -1,20 +1,10 @@
 //! A round of questions: what is asked next, what comes back, and whether it is passed.
 
-use serde::{Deserialize, Serialize};
+use serde::Serialize;
 
-use super::question::{AskAbout, AskInput, Luck, Question};
+use super::question::{AskInput, Luck, Question};
 use super::{cautions, faults, knives, outlines, sizes};
-
-/// A question that was answered.
-#[derive(Clone, Debug, PartialEq, Eq, Serialize, Deserialize)]
-#[serde(deny_unknown_fields)]
-#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
-pub struct Answered {
-    /// What it was about.
-    pub about: AskAbout,
-    /// Id of the answer that was given.
-    pub answer: String,
-}
+use crate::records::{Answered, AskAbout};
 
 /// How a round stands.
 #[derive(Clone, Copy, Debug, PartialEq, Eq, Serialize)]

@@ -1,7 +1,8 @@
 //! Which cut has pieces of this size?
 
-use super::question::{AskAbout, AskInput, Choice, Luck, Question, Shown};
+use super::question::{AskInput, Choice, Luck, Question, Shown};
 use crate::catalogue::{Cut, CutForm, Target};
+use crate::records::AskAbout;
 use crate::text;
 use crate::text::Text;
 use crate::units::Millimetres;

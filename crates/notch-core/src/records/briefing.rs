@@ -1,9 +1,56 @@
-//! A briefing: a round of Ask me that was kept.
+//! A briefing: a round of Ask me that was kept, with what was asked and answered.
 
 use jiff::Timestamp;
 use serde::{Deserialize, Serialize};
 
-use crate::ask::Answered;
+/// What a question is about: enough to ask it again, with other answers beside the right one.
+#[derive(Clone, Debug, PartialEq, Eq, Serialize, Deserialize)]
+#[serde(tag = "kind", rename_all = "snake_case", deny_unknown_fields)]
+#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
+pub enum AskAbout {
+    /// Which knife has this outline.
+    Outline {
+        /// Id of the type.
+        knife_type: String,
+    },
+    /// Which knife for a job, and why not the others.
+    Knife {
+        /// Id of the food.
+        food: String,
+        /// Id of the cut.
+        cut: String,
+    },
+    /// What is wrong in a picture.
+    Fault {
+        /// Id of the fault.
+        fault: String,
+    },
+    /// Which cut has pieces of this size.
+    Size {
+        /// Id of the cut.
+        cut: String,
+    },
+    /// Which caution belongs to a job.
+    Caution {
+        /// Id of the food.
+        food: String,
+        /// Id of the cut.
+        cut: String,
+        /// Id of the caution.
+        caution: String,
+    },
+}
+
+/// A question that was answered.
+#[derive(Clone, Debug, PartialEq, Eq, Serialize, Deserialize)]
+#[serde(deny_unknown_fields)]
+#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
+pub struct Answered {
+    /// What it was about.
+    pub about: AskAbout,
+    /// Id of the answer that was given.
+    pub answer: String,
+}
 
 /// What is kept of a briefing.
 #[derive(Clone, Debug, PartialEq, Eq, Serialize, Deserialize)]

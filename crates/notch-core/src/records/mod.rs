@@ -25,7 +25,7 @@ mod taken_back;
 
 pub use crate::day_of_week::DayOfWeek;
 pub use attempt::{Attempt, AttemptMarks, Incident, IncidentFields, IncidentKind, NewAttempt, Sample};
-pub use briefing::Briefing;
+pub use briefing::{Answered, AskAbout, Briefing};
 pub use counting::{CheckTick, Closing, CountedKnife};
 pub use course::{Course, CourseFields};
 pub use demonstration::{Demonstration, DemonstrationFields, KnifeWork, MeasuredAgainst};

@@ -1,26 +1,11 @@
 //! The beat that a student cuts to: the next pace, once the pieces are even enough for it.
 
-use serde::Serialize;
-
-use super::station::ClassInput;
+use super::station::{Beat, ClassInput};
 use super::watch::Seen;
 use crate::catalogue::{NotchKind, Strand};
 use crate::people::Pace;
 use crate::records::Attempt;
 use crate::text;
-use crate::text::Text;
-
-/// A steady beat, one stroke each.
-#[derive(Clone, Debug, PartialEq, Serialize)]
-#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
-pub struct Beat {
-    /// Strokes a minute, above 0.
-    pub per_minute: f64,
-    /// A quicker one is held back until the pieces are even.
-    pub held_back: bool,
-    /// Which pace it is, and why no quicker one.
-    pub words: Text,
-}
 
 /// The beat of a student at a cut: the pace of the latest timed attempts, and the next above it once the strand's
 /// pieces are even. Without evidence it is the slowest.

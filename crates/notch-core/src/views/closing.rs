@@ -276,7 +276,8 @@ fn marks(input: &ClosingInput<'_>, attempts: &[&Attempt]) -> Option<ClosingItem>
     let weight = |id: &str| catalogue.fault(id).map_or(FaultSeverity::Polish, |fault| fault.severity);
     let most = seen.iter().max_by_key(|(id, times)| (*times, weight(id)));
     let praise = made().filter(|mark| mark.what == MarkKind::Praise).count();
-    let mut words = text![of_number(attempts.len(), "attempt", "attempts"), ", ", praise, " times praise"].capital();
+    let given = if praise == 0 { "no praise".to_owned() } else { format!("praise {}", of_number(praise, "time", "times")) };
+    let mut words = text![of_number(attempts.len(), "attempt", "attempts"), ", ", given].capital();
     words = match most.and_then(|(id, times)| Some((catalogue.fault(id)?, times))) {
         Some((fault, times)) => text![words, "; seen most: ", fault.name.clone(), ", ", of_number(*times, "time", "times"), "."],
         None => text![words, "; no fault was marked."],

@@ -34,7 +34,6 @@ mod yard;
 pub(crate) use advice::no_cut_of;
 pub use advice::{Advice, AdviceChoice, ChosenSetup, KnifeChoice, OtherKnife, advise, check_choice};
 pub use answers::{AnsweredKnife, AskedJob, AskedJobs, JobAnswer, JobAnswers, answer_jobs};
-pub use beat::Beat;
 pub use bench::{
     BenchBlade, BenchFact, BenchKnife, BenchLayers, BenchProduct, BenchQuestion, BenchStep, BenchView, BenchWay, BenchWayKind,
     Beside, BesideQuestion, FactValue, OnionQuestion, OnionView, OnionsBeside, OnionsQuestion, PaceMinutes, StepShows,
@@ -76,7 +75,7 @@ pub use sharp_dull::{
     KeptDemonstration, SharpDullLesson, SharpDullView, ShownKnife, SoftCut, SoftFood, check_demonstration, sharp_dull_lesson,
     sharp_dull_view,
 };
-pub use station::{ClassInput, Station, WatchKind, WatchReason};
+pub use station::{Beat, ClassInput, Station, WatchKind, WatchReason};
 pub use wall::{WallCaution, WallStep, WallView, wall_view};
 pub use watch::WatchNow;
 pub use yard::{StudentView, YardRow, student_view, yard_view};

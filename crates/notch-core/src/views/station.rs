@@ -5,7 +5,6 @@ use std::collections::BTreeSet;
 use jiff::civil::Date;
 use serde::Serialize;
 
-use super::beat::Beat;
 use super::plan::PlannedExercise;
 use crate::at_hand::AtHand;
 use crate::records::{Attempt, Incident, Lesson, Mark, StationPlace, Student};
@@ -33,6 +32,18 @@ pub struct WatchReason {
     /// Which.
     pub kind: WatchKind,
     /// In a few words.
+    pub words: Text,
+}
+
+/// A steady beat, one stroke each.
+#[derive(Clone, Debug, PartialEq, Serialize)]
+#[cfg_attr(feature = "openapi", derive(utoipa::ToSchema))]
+pub struct Beat {
+    /// Strokes a minute, above 0.
+    pub per_minute: f64,
+    /// A quicker one is held back until the pieces are even.
+    pub held_back: bool,
+    /// Which pace it is, and why no quicker one.
     pub words: Text,
 }
 

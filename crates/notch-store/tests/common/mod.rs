@@ -6,14 +6,13 @@ use std::path::Path;
 
 use jiff::Timestamp;
 use jiff::civil::date;
-use notch_core::ask::{Answered, AskAbout};
 use notch_core::catalogue::{BoardMaterial, Catalogue, Doctrines, Grip, GripDoctrine, Hold, Motion, SegmentKind, Third};
 use notch_core::geometry::Way;
 use notch_core::measure::{SampleCustom, judge, parse_pieces};
 use notch_core::people::{AgeBand, Hand, HandSize, Pace};
 use notch_core::records::{
-    Amount, Bolster, Briefing, CourseFields, EdgeState, ExerciseFields, IncidentFields, IncidentKind, KnifeFields, LessonFields,
-    Making, MarkKind, NewAttempt, StationPlace, StoredSegment, StudentFields, Tang,
+    Amount, Answered, AskAbout, Bolster, Briefing, CourseFields, EdgeState, ExerciseFields, IncidentFields, IncidentKind,
+    KnifeFields, LessonFields, Making, MarkKind, NewAttempt, StationPlace, StoredSegment, StudentFields, Tang,
 };
 use notch_core::resources::Resources;
 use notch_core::units::{Degrees, Millimetres};

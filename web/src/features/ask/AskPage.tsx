@@ -10,8 +10,6 @@ import { TwoMinutes } from './TwoMinutes';
 
 interface Props {
   view: Api['ClassView'];
-  /** Who is asked first; the room where nobody is. */
-  student: number | undefined;
   onLeave: () => void;
 }
 
@@ -21,8 +19,8 @@ const newSeed = () => crypto.getRandomValues(new Uint32Array(1))[0] ?? 0;
  * Two minutes of questions. The instructor stands before the room at briefing, fingers go up, and what most hold up is
  * touched; or a student who waits takes the tablet. What is decided from it: whether the first knives are handed out.
  */
-export default function AskPage({ view, student, onLeave }: Props) {
-  const [who, setWho] = useState(student ? String(student) : ROOM);
+export default function AskPage({ view, onLeave }: Props) {
+  const [who, setWho] = useState(ROOM);
   const [seed, setSeed] = useState(newSeed);
   return (
     <main className={styles.ask}>
@@ -111,7 +109,7 @@ function Round({ lesson, student, seed, onAgain, onLeave }: RoundProps) {
       />
       <div className="spread">
         <p className="quiet" role="status">
-          {standing.asked} of {standing.of} asked, {standing.right} right at once
+          {standing.asked} of {standing.of} answered, {standing.right} right at once
           {standing.open > 0 && `, ${standing.open} to come back`}
         </p>
         <Button variant="subtle" onClick={() => setEnded(true)} disabled={answered.length === 0}>

@@ -24,7 +24,7 @@ export function Ended({ lesson, round, standing, onAgain, onLeave }: Props) {
         {standing.passed ? 'Passed' : 'Ended before the end'}
       </h2>
       <p className={styles.told}>
-        {standing.asked} of {standing.of} asked, {standing.right} right at once
+        {standing.asked} of {standing.of} answered, {standing.right} right at once
         {standing.passed &&
           standing.right < standing.asked &&
           '; what was missed was answered right in the end'}

@@ -1,7 +1,7 @@
 import { useRef } from 'react';
 import type { Api } from '../../api/client';
 import styles from './Class.module.css';
-import { moved } from './places';
+import { moved, rowsOf } from './places';
 
 interface Props {
   view: Api['ClassView'];
@@ -24,7 +24,13 @@ export function Arrange({ view, places, onMove }: Props) {
   const put = (place: Api['StationPlace']) =>
     onMove(places.map((each) => (each.station === place.station ? place : each)));
   return (
-    <ul ref={room} className={styles.stations} aria-label="Stations to lay out" data-placed>
+    <ul
+      ref={room}
+      className={styles.stations}
+      aria-label="Stations to lay out"
+      data-placed
+      style={{ '--rows': rowsOf(view) } as React.CSSProperties}
+    >
       {places.map((place) => {
         const name = view.stations.find((each) => each.student.station === place.station)?.student.name;
         return (

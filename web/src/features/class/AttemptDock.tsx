@@ -51,6 +51,13 @@ export function AttemptDock({ view, station, exercise, onNext, sent }: Props) {
   useHotkeys([['s', toggle]]);
   const latest = running ?? station.attempts.at(-1);
   const handed = view.knives.find((k) => k.id === latest?.knife_id);
+  // On a phone the marks come first: they are within reach of the thumb.
+  const extras = (
+    <>
+      <Expected exercise={exercise} />
+      <BeatButton key={station.beat.per_minute} beat={station.beat} dry={!running} />
+    </>
+  );
   return (
     <Dock label={`Station ${student.station}, ${student.name}`} wide near>
       <div className="spread">
@@ -99,14 +106,14 @@ export function AttemptDock({ view, station, exercise, onNext, sent }: Props) {
           Ask me first.
         </p>
       )}
-      <Expected exercise={exercise} />
-      <BeatButton key={station.beat.per_minute} beat={station.beat} dry={!running} />
+      {!sent && extras}
       {sent}
       {latest ? (
         <Marks attempt={latest} lessonId={view.lesson.id} student={student} />
       ) : (
         <p className="quiet">Ticks and faults open with the first attempt.</p>
       )}
+      {sent && extras}
       <Disclaimer>
         {view.first_aid} {view.disclaimer}
       </Disclaimer>

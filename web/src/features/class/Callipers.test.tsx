@@ -7,6 +7,9 @@ test('a reading goes on to the next side, and after the last one to the next pie
   expect(afterReading('3.1 3.3 50', 3)).toBe('3.1 3.3 50\n');
   expect(afterReading('3.1 3.3 50\n', 3)).toBe('3.1 3.3 50\n');
   expect(afterReading('3.1', 1)).toBe('3.1\n');
+  // A piece that is ended early says how many sides the others have.
+  expect(afterReading('3.1 3.3 ', 3)).toBe('3.1 3.3\n');
+  expect(afterReading('3.1 3.3\n3.2 3.1', 3)).toBe('3.1 3.3\n3.2 3.1\n');
 });
 
 test('simulated readings lie about the size of their side', () => {

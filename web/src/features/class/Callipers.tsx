@@ -1,11 +1,18 @@
 import { Button } from '@mantine/core';
 import type { Api } from '../../api/client';
 
-/** What follows a reading of the callipers: the next side of the piece, or the next piece. */
+const readings = (line: string) => line.trim().split(/\s+/).filter(Boolean).length;
+
+/**
+ * What follows a reading of the callipers: the next side of the piece, or the next piece. Without a reading the piece
+ * ends where it is, and those that follow have as many sides as the first.
+ */
 export function afterReading(text: string, sides: number): string {
-  const line = text.split('\n').at(-1) ?? '';
-  const read = line.trim().split(/\s+/).filter(Boolean).length;
-  return read === 0 ? text : `${text.trimEnd()}${read % sides === 0 ? '\n' : ' '}`;
+  const lines = text.split('\n');
+  const read = readings(lines.at(-1) ?? '');
+  if (read === 0) return text;
+  const ends = text.endsWith(' ') || read >= (lines.length > 1 ? readings(lines[0] ?? '') : sides);
+  return `${text.trimEnd()}${ends ? '\n' : ' '}`;
 }
 
 const nominal = (size: Api['TargetSize'] | null | undefined) =>
@@ -41,7 +48,7 @@ export function SimulatedCallipers({ exercise, text, onType }: Props) {
   const sides = exercise.columns.length;
   const read = () => {
     const line = text.split('\n').at(-1) ?? '';
-    const side = line.trim().split(/\s+/).filter(Boolean).length % sides;
+    const side = readings(line);
     onType(afterReading(text + simulated(exercise.target, side, Math.random), sides));
   };
   return (

@@ -83,11 +83,7 @@ function RunningClass({ courseId, lessonId }: { courseId: number; lessonId: numb
   if (asked.show === 'ask')
     return (
       <Suspense fallback={<Loading />}>
-        <AskPage
-          view={data}
-          student={asked.student ?? undefined}
-          onLeave={() => void select({ show: null })}
-        />
+        <AskPage view={data} onLeave={() => void select({ show: null })} />
       </Suspense>
     );
   const current = data.exercises.find((e) => e.id === data.exercise_id);
@@ -111,13 +107,14 @@ function RunningClass({ courseId, lessonId }: { courseId: number; lessonId: numb
           current={current}
           narrow={Boolean(narrow)}
           onSelect={(exercise) => void select({ exercise })}
-        />
-        <Tools
-          courseId={courseId}
-          lessonId={lessonId}
-          onShow={(show) => void select({ show })}
-          onIncident={write.open}
-        />
+        >
+          <Tools
+            courseId={courseId}
+            lessonId={lessonId}
+            onShow={(show) => void select({ show })}
+            onIncident={write.open}
+          />
+        </Heading>
         {stations.length === 0 ? (
           <p>
             No students yet. <Link to={`/courses/${courseId}/set-up`}>Add them to the course</Link>.
@@ -150,10 +147,11 @@ interface HeadingProps {
   current: Api['ClassExercise'];
   narrow: boolean;
   onSelect: (exercise: number) => void;
+  children: React.ReactNode;
 }
 
 /** What is cut, how exactly and with what; another exercise of the lesson. */
-function Heading({ view, current, narrow, onSelect }: HeadingProps) {
+function Heading({ view, current, narrow, onSelect, children }: HeadingProps) {
   const [unit] = useUnit();
   return (
     <div className={`spread ${styles.title}`}>
@@ -164,15 +162,18 @@ function Heading({ view, current, narrow, onSelect }: HeadingProps) {
           {view.course.tolerance} tolerance · {current.setup}
         </p>
       </div>
-      {view.exercises.length > 1 && (
-        <SegmentedControl
-          aria-label="Exercise"
-          orientation={narrow ? 'vertical' : 'horizontal'}
-          value={String(current.id)}
-          onChange={(value) => onSelect(Number(value))}
-          data={view.exercises.map((e) => ({ value: String(e.id), label: e.title }))}
-        />
-      )}
+      <div className="row">
+        {view.exercises.length > 1 && (
+          <SegmentedControl
+            aria-label="Exercise"
+            orientation={narrow ? 'vertical' : 'horizontal'}
+            value={String(current.id)}
+            onChange={(value) => onSelect(Number(value))}
+            data={view.exercises.map((e) => ({ value: String(e.id), label: e.title }))}
+          />
+        )}
+        {children}
+      </div>
     </div>
   );
 }

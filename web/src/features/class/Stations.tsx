@@ -8,7 +8,7 @@ import { Trouble } from '../../shared/State';
 import { Arrange } from './Arrange';
 import styles from './Class.module.css';
 import { usePlaceStations } from './changes';
-import { placesOf } from './places';
+import { placesOf, rowsOf } from './places';
 import { RoundBar } from './RoundBar';
 import { Tile } from './Tile';
 
@@ -30,7 +30,12 @@ export function Stations({ view, selected, onSelect }: Props) {
       {moved ? (
         <Arrange view={view} places={moved} onMove={setMoved} />
       ) : (
-        <ul className={styles.stations} aria-label="Stations" data-placed={view.room.length > 0 || undefined}>
+        <ul
+          className={styles.stations}
+          aria-label="Stations"
+          data-placed={view.room.length > 0 || undefined}
+          style={{ '--rows': rowsOf(view) } as React.CSSProperties}
+        >
           {placesOf(view).map(({ station, place }) => (
             <li key={station.student.id} style={at(place)}>
               <button

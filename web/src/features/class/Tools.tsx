@@ -1,6 +1,5 @@
-import { Button } from '@mantine/core';
+import { Button, Menu } from '@mantine/core';
 import { Link } from 'react-router';
-import styles from './Class.module.css';
 
 /** What Class shows in place of the stations. */
 export type Shows = 'sharp_dull' | 'ask' | 'closing';
@@ -12,29 +11,38 @@ interface Props {
   onIncident: () => void;
 }
 
-/** What is reached from a class now and then, in the order of the evening. */
+/** What is reached from a class now and then, in the order of the evening; what cannot wait stands outside. */
 export function Tools({ courseId, lessonId, onShow, onIncident }: Props) {
   const course = `/courses/${courseId}`;
   return (
-    <nav className={styles.tools} aria-label="More of this class">
-      <Button variant="default" component={Link} to={`${course}/plan/${lessonId}/rotation`}>
-        Late or absent…
-      </Button>
-      <Button variant="default" onClick={() => onShow('ask')}>
-        Ask me
-      </Button>
-      <Button variant="default" onClick={() => onShow('sharp_dull')}>
-        Sharp and dull…
-      </Button>
-      <Button variant="default" component={Link} to={`${course}/wall/${lessonId}`}>
-        Wall screen
-      </Button>
-      <Button variant="default" onClick={onIncident}>
+    <>
+      <Button variant="default" h={44} onClick={onIncident}>
         Nick or near-miss…
       </Button>
-      <Button variant="default" onClick={() => onShow('closing')}>
-        Before you close…
-      </Button>
-    </nav>
+      <Menu position="bottom-end">
+        <Menu.Target>
+          <Button variant="default" h={44}>
+            More of this class
+          </Button>
+        </Menu.Target>
+        <Menu.Dropdown>
+          <Menu.Item mih={44} component={Link} to={`${course}/plan/${lessonId}/rotation`}>
+            Late or absent…
+          </Menu.Item>
+          <Menu.Item mih={44} onClick={() => onShow('ask')}>
+            Ask me
+          </Menu.Item>
+          <Menu.Item mih={44} onClick={() => onShow('sharp_dull')}>
+            Sharp and dull…
+          </Menu.Item>
+          <Menu.Item mih={44} component={Link} to={`${course}/wall/${lessonId}`}>
+            Wall screen
+          </Menu.Item>
+          <Menu.Item mih={44} onClick={() => onShow('closing')}>
+            Before you close…
+          </Menu.Item>
+        </Menu.Dropdown>
+      </Menu>
+    </>
   );
 }

@@ -39,15 +39,26 @@ const PACES = [
   { value: 'fast', label: 'Fast, 160' },
 ];
 
+interface Props {
+  course?: Api['Course'];
+  /** What stands here was saved a moment ago. */
+  saved?: boolean;
+  /** Gets the version that was kept. */
+  onSaved?: (version: number) => void;
+}
+
 /** A course's choices: of one that is there, or of a new one. */
-export function CourseForm({ course }: { course?: Api['Course'] }) {
+export function CourseForm({ course, saved, onSaved }: Props) {
   const about = useAbout();
   const navigate = useNavigate();
   // Until another is chosen, a new course is where this machine is.
   const { form, trouble, told } = useFields<Fields>(
     course ? fieldsOf(course) : { ...empty, time_zone: about.data?.time_zone ?? '' },
   );
-  const save = useSaveCourse(course, (kept) => course ?? void navigate(`/courses/${kept.id}/set-up`));
+  const save = useSaveCourse(course, (kept) => {
+    onSaved?.(kept.version);
+    if (!course) void navigate(`/courses/${kept.id}/set-up`);
+  });
   return (
     <form className="card stack" onSubmit={form.onSubmit((fields) => save.mutate(fields, told))}>
       <SimpleGrid cols={{ base: 1, sm: 3 }} spacing="sm">
@@ -84,9 +95,7 @@ export function CourseForm({ course }: { course?: Api['Course'] }) {
         <Button type="submit" loading={save.isPending}>
           {course ? 'Save the course' : 'Make the course'}
         </Button>
-        {save.isSuccess && course && (
-          <span role="status">Saved. Past judgements keep the figures they were made with.</span>
-        )}
+        {saved && <span role="status">Saved. Past judgements keep the figures they were made with.</span>}
         <Trouble error={trouble} />
       </div>
     </form>

@@ -1,3 +1,4 @@
+import { useState } from 'react';
 import { useParams } from 'react-router';
 import { useCourse } from '../../api/queries';
 import { Failed, Loading } from '../../shared/State';
@@ -21,6 +22,7 @@ export default function CoursePage() {
 
 function ExistingCourse({ id }: { id: number }) {
   const course = useCourse(id);
+  const [saved, setSaved] = useState<number>();
   if (!course.data)
     return course.isError ? <Failed error={course.error} again={() => void course.refetch()} /> : <Loading />;
   return (
@@ -29,7 +31,12 @@ function ExistingCourse({ id }: { id: number }) {
         <h1>Course and students</h1>
         <TakenElsewhere courseId={id} />
       </div>
-      <CourseForm key={course.data.course.version} course={course.data.course} />
+      <CourseForm
+        key={course.data.course.version}
+        course={course.data.course}
+        saved={saved === course.data.course.version}
+        onSaved={setSaved}
+      />
       <Students courseId={id} students={course.data.students} />
     </main>
   );

@@ -138,7 +138,7 @@ function TrueSize({ target }: { target: Api['Target'] }) {
             y={1}
             width={side}
             height={thickness}
-            fill="var(--carrot)"
+            fill="var(--food)"
             stroke="var(--ink)"
           />
         ))}

@@ -126,9 +126,9 @@ const FAULTS: Record<Api['FaultPicture'], Piece[]> = {
   edge_pushes: [
     BOARD,
     shape('M12 84h12v14H12zM26 80h12v18H26zM18 72h12v12H18z', 'food'),
-    shape('M46 44h60v16Q70 66 52 96l-6 0z'),
-    shape('M106 42h44q6 0 6 7t-6 8h-44z', 'handle'),
-    arrow('M86 84H48'),
+    // The blade from its end: thick at the spine, thin where it meets the board.
+    shape('M52 98L86 22l12 5L55 99z'),
+    arrow('M128 72H84'),
   ],
   last_stub: [
     BOARD,
