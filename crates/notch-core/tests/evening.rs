@@ -477,15 +477,18 @@ fn the_beat_is_held_back_until_the_pieces_are_even() {
     let beat = |evening: &Evening| evening.class().stations[0].beat.clone();
     let first = beat(&evening(3, 3));
     assert_eq!((first.per_minute, first.held_back), (30.0, true), "who has shown nothing begins slowly");
-    // As quick as a trained hand, and nothing measured: the beat is that of what was shown, no quicker one.
+    // As quick as a trained hand, and nothing measured: no quicker than the class is planned with.
     let quick = |id: i64| Attempt { reference_seconds: Some(200.0), ..stopped(id, "julienne", 60.0) };
     let mut uneven = Evening { attempts: vec![quick(1)], ..evening(3, 3) };
-    assert_eq!((beat(&uneven).per_minute, beat(&uneven).held_back), (100.0, true));
+    assert_eq!((beat(&uneven).per_minute, beat(&uneven).held_back), (30.0, true));
     // Thirty even pieces, taken unseen, with grip and hold seen: the next pace.
     let pieces = ["3.2 3.2 50"; 10].join("\n");
     let even = |id: i64| Attempt { samples: vec![blind("julienne", &pieces)], ..quick(id) };
     uneven.attempts = (1..=3).map(even).collect();
     assert_eq!((beat(&uneven).per_minute, beat(&uneven).held_back), (160.0, false));
+    // One that was stopped at once says nothing of the pace.
+    uneven.attempts.push(Attempt { samples: Vec::new(), ..stopped(9, "julienne", 0.4) });
+    assert_eq!(beat(&uneven).per_minute, 160.0);
     // A Stop fault closes what was cut: back to the pace that was shown.
     let marks = AttemptMarks { grip_ticked: true, hold_ticked: true, faults: vec!["blade_up".into()] };
     uneven.attempts.push(even(4).marked(marks));

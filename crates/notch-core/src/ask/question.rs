@@ -101,7 +101,7 @@ impl Luck {
         all
     }
 
-    /// The same number of an odd and an even place would come alike without a step of its own.
+    /// Whether it falls on one in so many.
     pub fn one_in(&mut self, many: u32) -> bool {
         self.0.random_range(0..many.max(1)) == 0
     }

@@ -7,8 +7,11 @@ use crate::people::Pace;
 use crate::records::Attempt;
 use crate::text;
 
-/// The beat of a student at a cut: the pace of the latest timed attempts, and the next above it once the strand's
-/// pieces are even. Without evidence it is the slowest.
+/// So many times as quick as the quickest pace nobody cuts: an attempt that short was stopped at once.
+const MISTOUCHED: f64 = 2.0;
+
+/// The beat of a student at a cut: once the strand's pieces are even, the pace above that of the latest timed attempt.
+/// Until then no quicker than the class is planned with, however quick the hands are; without evidence the slowest.
 pub(super) fn beat(input: &ClassInput<'_>, seen: &Seen<'_>, strand: Option<Strand>) -> Beat {
     let handling = &input.at_hand.catalogue.handling;
     let per_minute = |pace: Pace| handling.strokes_per_minute(pace);
@@ -25,22 +28,25 @@ pub(super) fn beat(input: &ClassInput<'_>, seen: &Seen<'_>, strand: Option<Stran
             words: text!["Even: ", per_minute(next), " strokes a minute, the next pace."],
         };
     }
+    let held = shown.min(input.at_hand.course.fields.pace);
     Beat {
-        per_minute: per_minute(shown),
-        held_back: next != shown,
-        words: text!["Even first: ", per_minute(shown), " strokes a minute until the pieces are alike."],
+        per_minute: per_minute(held),
+        held_back: true,
+        words: text!["Even first: ", per_minute(held), " strokes a minute until the pieces are alike."],
     }
 }
 
-/// The quickest pace that the latest timed attempt of a strand kept to. Its reference time is the time of the set amount
+/// The quickest pace that the latest timed attempt of a strand kept to; one that was stopped at once is passed over. Its reference time is the time of the set amount
 /// at the course's pace, so that its own pace is that one, times reference over time.
 fn shown_pace(input: &ClassInput<'_>, mine: &[&Attempt], strand: Strand) -> Option<Pace> {
     let handling = &input.at_hand.catalogue.handling;
     let timed = mine.iter().rev().filter(|attempt| attempt.strand == Some(strand));
-    let (seconds, reference) = timed.filter_map(|attempt| attempt.seconds.zip(attempt.reference_seconds)).next()?;
-    if !(seconds > 0.0 && reference > 0.0) {
-        return None;
-    }
-    let own = handling.strokes_per_minute(input.at_hand.course.fields.pace) * reference / seconds;
+    let planned = handling.strokes_per_minute(input.at_hand.course.fields.pace);
+    let paces = timed.filter_map(|attempt| {
+        let (seconds, reference) = attempt.seconds.zip(attempt.reference_seconds)?;
+        (seconds > 0.0 && reference > 0.0).then(|| planned * reference / seconds)
+    });
+    let mut cut = paces.filter(|own| *own <= MISTOUCHED * handling.strokes_per_minute(Pace::Fast));
+    let own = cut.next()?;
     Pace::ALL.into_iter().rev().find(|pace| own >= handling.strokes_per_minute(*pace))
 }
