@@ -170,7 +170,11 @@ fn unfinished(input: &ClosingInput<'_>, attempts: &[&Attempt]) -> Vec<ClosingIte
         let item = ClosingItem::of(ClosingState::ToDo, ClosingAbout::Paused, words);
         items.push(item.at(MendingPlace::Class, "To the stations"));
     }
-    let bare = of(&|attempt| attempt.stopped_at.is_some() && attempt.samples.is_empty() && attempt.target.thickness.is_some());
+    // One that ended in a Stop fault does not count: nobody measures it.
+    let bare = of(&|attempt| {
+        let counts = attempt.stopped_at.is_some() && !attempt.marks.has_stop(catalogue);
+        counts && attempt.samples.is_empty() && attempt.target.thickness.is_some()
+    });
     if !bare.is_empty() {
         let words = text!["Nothing measured yet of an attempt: ", names(input, &bare), "."];
         let item = ClosingItem::of(ClosingState::ToDo, ClosingAbout::Measuring, words);
