@@ -126,7 +126,7 @@ function Expected({ exercise }: { exercise: Api['ClassExercise'] }) {
   if (!exercise.pieces_each) return null;
   return (
     <p className="quiet">
-      About {counted(exercise.pieces_each)} pieces
+      The share gives about {counted(exercise.pieces_each)} pieces
       {exercise.strokes_each ? ` in ${counted(exercise.strokes_each)} strokes` : ''}
       {exercise.reference_seconds ? `, ${clock(exercise.reference_seconds)} at the reference pace` : ''}.
     </p>
